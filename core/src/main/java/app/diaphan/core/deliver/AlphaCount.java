@@ -1,0 +1,69 @@
+package app.diaphan.core.deliver;
+
+/** Counts what the alpha of a file's pixels is like, row by row. */
+final class AlphaCount {
+  private final int width;
+  private long clear;
+  private long solid;
+  private long all;
+  private int left = Integer.MAX_VALUE;
+  private int right = -1;
+  private int top = -1;
+  private int bottom = -1;
+
+  AlphaCount(int width) {
+    this.width = width;
+  }
+
+  /**
+   * @param samples pixels of equal size whose last sample is alpha, high byte first
+   * @param pixel bytes in a pixel
+   * @param sample bytes in a sample: 1 or 2
+   */
+  void row(int y, byte[] samples, int at, int pixel, int sample) {
+    for (int x = 0, i = at + pixel - sample; x < width; x++, i += pixel) {
+      int alpha =
+          sample == 1 ? samples[i] & 0xff : (samples[i] & 0xff) << 8 | samples[i + 1] & 0xff;
+      if (alpha == 0) {
+        clear++;
+      } else {
+        if (alpha == (sample == 1 ? 0xff : 0xffff)) {
+          solid++;
+        }
+        left = Math.min(left, x);
+        right = Math.max(right, x);
+        top = top < 0 ? y : top;
+        bottom = y;
+      }
+    }
+    all += width;
+  }
+
+  /** Rows without alpha are solid throughout. */
+  void solidRow(int y) {
+    solid += width;
+    all += width;
+    left = 0;
+    right = width - 1;
+    top = top < 0 ? y : top;
+    bottom = y;
+  }
+
+  double clearShare() {
+    return (double) clear / all;
+  }
+
+  double solidShare() {
+    return (double) solid / all;
+  }
+
+  double partialShare() {
+    return (double) (all - clear - solid) / all;
+  }
+
+  FileReport.DrawnBounds drawn() {
+    return top < 0
+        ? null
+        : new FileReport.DrawnBounds(left, top, right - left + 1, bottom - top + 1);
+  }
+}

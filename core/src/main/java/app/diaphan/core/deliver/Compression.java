@@ -1,0 +1,8 @@
+package app.diaphan.core.deliver;
+
+/** How a TIFF file's pixels are packed. PNG files are always deflated. */
+public enum Compression {
+  NONE,
+  LZW,
+  DEFLATE
+}

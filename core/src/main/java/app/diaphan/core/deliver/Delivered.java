@@ -1,0 +1,20 @@
+package app.diaphan.core.deliver;
+
+import app.diaphan.core.render.Finding;
+import java.nio.file.Path;
+import java.util.List;
+
+/**
+ * A file that was written, read back and found equal to the render.
+ *
+ * @param left where the file lies on its frame, in pixels
+ * @param top the same, downwards
+ * @param findings what the designer should know of, none of it preventing
+ */
+public record Delivered(
+    Path file, Target target, int left, int top, FileReport report, List<Finding> findings) {
+
+  public String inWords() {
+    return report.inWords() + "; read back equal";
+  }
+}

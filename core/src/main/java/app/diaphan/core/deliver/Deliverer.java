@@ -1,0 +1,163 @@
+package app.diaphan.core.deliver;
+
+import app.diaphan.core.InvalidInput;
+import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.raster.Bounds;
+import app.diaphan.core.render.Canvas;
+import app.diaphan.core.render.Finding;
+import app.diaphan.core.render.Renderer;
+import app.diaphan.core.render.Rendering;
+import java.io.IOException;
+import java.nio.channels.FileChannel;
+import java.nio.file.Path;
+import java.util.Optional;
+
+/** Writes overlays to files. A file exists only once it was read back equal to the render. */
+public final class Deliverer {
+  private static final int ROWS_AT_ONCE = 64;
+
+  private final Renderer renderer;
+
+  public Deliverer(Renderer renderer) {
+    this.renderer = renderer;
+  }
+
+  /**
+   * @param name of the file, without its extension
+   * @throws InvalidInput if the name or the overlay cannot be delivered as they are
+   * @throws DeliveryFailed if the file could not be written or was not read back equal
+   */
+  public Delivered deliver(
+      Overlay overlay, Target target, Path folder, String name, Progress progress) {
+    FileName.check(name);
+    Rendering rendering = renderer.render(overlay, Canvas.of(target.frame()));
+    for (Finding finding : rendering.findings()) {
+      if (finding.prevents()) {
+        throw new InvalidInput(
+            "\"%s\" was not delivered. %s".formatted(overlay.name(), finding.sentence()));
+      }
+    }
+    Bounds extent = extent(rendering, target, overlay.name());
+    SampleRows samples = new SampleRows(rendering, extent, target);
+    RowChecks checks = new RowChecks(samples.height());
+    FileHeader header =
+        new FileHeader(
+            target.frame().pixelAspect(),
+            target.dotsPerInch(),
+            extent.left(),
+            extent.top(),
+            target.extent() == Extent.TRIMMED);
+    Path file = folder.resolve(name + "." + target.format().extension());
+    FileReport[] report = new FileReport[1];
+    try {
+      SafeFile.write(
+          file,
+          channel -> write(channel, samples, header, target, checks, progress),
+          written -> report[0] = readBack(written, samples, target, checks));
+    } catch (IOException e) {
+      throw new DeliveryFailed(
+          "\"%s\" could not be written to %s: %s. Nothing was left half-written; make room or choose another folder and deliver again."
+              .formatted(file.getFileName(), folder, reason(e)),
+          e);
+    }
+    return new Delivered(
+        file, target, extent.left(), extent.top(), report[0], rendering.findings());
+  }
+
+  /**
+   * The part of the frame that a target's file would hold.
+   *
+   * @return nothing for a trimmed file of an overlay that draws nothing
+   */
+  public Optional<Bounds> extent(Overlay overlay, Target target) {
+    return extent(renderer.render(overlay, Canvas.of(target.frame())), target);
+  }
+
+  private static Bounds extent(Rendering rendering, Target target, String overlay) {
+    return extent(rendering, target)
+        .orElseThrow(
+            () ->
+                new InvalidInput(
+                    "\"%s\" draws nothing on this frame, so there is nothing to trim to. Deliver the whole frame or show a piece."
+                        .formatted(overlay)));
+  }
+
+  private static Optional<Bounds> extent(Rendering rendering, Target target) {
+    Bounds whole = rendering.canvas().bounds();
+    if (target.extent() == Extent.FRAME) {
+      return Optional.of(whole);
+    }
+    SampleRows samples = new SampleRows(rendering, whole, target);
+    AlphaCount count = new AlphaCount(whole.width());
+    byte[] rows = new byte[ROWS_AT_ONCE * samples.bytesPerRow()];
+    Bounds drawn = rendering.drawn();
+    for (int top = drawn.top(); top < drawn.bottom(); top += ROWS_AT_ONCE) {
+      int bottom = Math.min(drawn.bottom(), top + ROWS_AT_ONCE);
+      samples.rows(top, bottom, rows);
+      for (int y = top; y < bottom; y++) {
+        int bytes = target.depth().bytes();
+        count.row(y, rows, (y - top) * samples.bytesPerRow(), 4 * bytes, bytes);
+      }
+    }
+    return Optional.ofNullable(count.drawn())
+        .map(
+            found ->
+                new Bounds(
+                    found.left(),
+                    found.top(),
+                    found.left() + found.width(),
+                    found.top() + found.height()));
+  }
+
+  private static void write(
+      FileChannel channel,
+      SampleRows samples,
+      FileHeader header,
+      Target target,
+      RowChecks checks,
+      Progress progress)
+      throws IOException {
+    switch (target.format()) {
+      case PNG -> new PngWriter(samples, header, target.level(), checks).write(channel, progress);
+      case TIFF -> new TiffWriter(samples, header, target, checks).write(channel, progress);
+    }
+  }
+
+  private static FileReport readBack(
+      Path written, SampleRows samples, Target target, RowChecks checks) throws IOException {
+    FileReport report;
+    try {
+      report =
+          FileInspector.inspect(
+              written,
+              (y, row, at, length) -> {
+                if (length != samples.bytesPerRow() || !checks.same(y, row, at, length)) {
+                  throw new DeliveryFailed(
+                      "Line %d of the written file was not read back as it was drawn, so the file was not kept. Deliver again; if it happens twice, check the disk."
+                          .formatted(y + 1));
+                }
+              });
+    } catch (InvalidInput e) {
+      throw new DeliveryFailed(
+          "The written file could not be read back, so it was not kept. Deliver again; if it happens twice, check the disk.",
+          e);
+    }
+    String kind = target.alpha().name();
+    if (report.height() != samples.height()
+        || report.width() != samples.width()
+        || report.bits() != target.depth().bits()
+        || !report.alpha().name().equals(kind)) {
+      throw new DeliveryFailed(
+          "The written file says \"%s\" of itself, which is not what was asked for; it was not kept."
+              .formatted(report.inWords()));
+    }
+    return report;
+  }
+
+  private static String reason(IOException e) {
+    String message = e.getMessage() == null ? e.getClass().getSimpleName() : e.getMessage();
+    return message.contains("No space left") || message.contains("File too large")
+        ? "the disk is full"
+        : message;
+  }
+}

@@ -1,0 +1,79 @@
+package app.diaphan.core.deliver;
+
+import java.util.Locale;
+import java.util.Map;
+
+/**
+ * What is in a delivered file, as an independent decoder reads it.
+ *
+ * @param bits a channel
+ * @param alpha the kind of the file's alpha
+ * @param clear share of pixels with alpha 0, 0–1
+ * @param partial share of pixels in between
+ * @param solid share of pixels with full alpha
+ * @param drawn the smallest rectangle around all pixels that are not clear; null if there is none
+ * @param tags what the file says of itself, by the format's own names
+ * @param bytes length of the file
+ * @param sha256 digest of the file, in hex
+ */
+public record FileReport(
+    FileFormat format,
+    int width,
+    int height,
+    int bits,
+    AlphaFound alpha,
+    double clear,
+    double partial,
+    double solid,
+    DrawnBounds drawn,
+    Map<String, String> tags,
+    long bytes,
+    String sha256) {
+
+  /** The alpha that was found in a file. */
+  public enum AlphaFound {
+    STRAIGHT("one straight alpha"),
+    PREMULTIPLIED("one premultiplied alpha"),
+    SEVERAL("more than one alpha"),
+    NONE("no alpha");
+
+    private final String words;
+
+    AlphaFound(String words) {
+      this.words = words;
+    }
+
+    public String words() {
+      return words;
+    }
+  }
+
+  /** In pixels of the file. */
+  public record DrawnBounds(int left, int top, int width, int height) {}
+
+  /** "1920 × 1080, 8 bits a channel, one straight alpha; 91.2 % clear, …". */
+  public String inWords() {
+    return String.format(
+        Locale.ROOT,
+        "%d × %d, %d bits a channel, %s; %s clear, %s partial, %s solid",
+        width,
+        height,
+        bits,
+        alpha.words(),
+        percent(clear),
+        percent(partial),
+        percent(solid));
+  }
+
+  /** Never rounds a share that is there to 0, nor one that is not whole to 100. */
+  private static String percent(double share) {
+    double percent = 100 * share;
+    if (percent > 0 && percent < 0.05) {
+      return "< 0.1 %";
+    }
+    if (percent < 100 && percent > 99.95) {
+      return "> 99.9 %";
+    }
+    return String.format(Locale.ROOT, "%.1f %%", percent);
+  }
+}

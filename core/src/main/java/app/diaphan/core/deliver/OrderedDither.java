@@ -1,0 +1,32 @@
+package app.diaphan.core.deliver;
+
+/**
+ * The 8 × 8 threshold pattern of B. E. Bayer, "An optimum method for two-level rendition of
+ * continuous-tone pictures" (ICC 1973), centred on 0. Values that are exact at the file's depth are
+ * not changed by it, so flat colours stay flat.
+ */
+final class OrderedDither {
+  private static final float[] PATTERN = pattern();
+
+  private OrderedDither() {}
+
+  /** More than -0.5 and less than 0.5 of a step. */
+  static float at(int x, int y) {
+    return PATTERN[(y & 7) << 3 | x & 7];
+  }
+
+  private static float[] pattern() {
+    float[] pattern = new float[64];
+    for (int y = 0; y < 8; y++) {
+      for (int x = 0; x < 8; x++) {
+        int rank = 0;
+        for (int bit = 0; bit < 3; bit++) {
+          int mixed = (x ^ y) >> bit & 1;
+          rank |= (mixed << 1 | y >> bit & 1) << 2 * (2 - bit);
+        }
+        pattern[y << 3 | x] = (rank - 31.5f) / 64 * 0.98f;
+      }
+    }
+    return pattern;
+  }
+}

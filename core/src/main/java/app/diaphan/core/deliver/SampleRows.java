@@ -1,0 +1,130 @@
+package app.diaphan.core.deliver;
+
+import app.diaphan.core.raster.Bounds;
+import app.diaphan.core.render.Rendering;
+import java.util.Arrays;
+
+/**
+ * The rows of a delivered file as whole numbers: red, green, blue, alpha, each of one or two bytes,
+ * high byte first, which is how both PNG and our TIFF files store them.
+ *
+ * <p>Straight files have clean edges: a clear pixel within {@value #MARGIN} px of a drawn one
+ * carries the nearest one's colour, so that an editor which scales the file by mixing straight
+ * colours mixes in no black.
+ */
+final class SampleRows {
+  static final int MARGIN = 8;
+
+  /** Alpha below this is drawn nowhere: half a step of 16 bits. */
+  private static final float NOTHING = 0.5f / 65535;
+
+  private final Rendering rendering;
+  private final Bounds extent;
+  private final BitDepth depth;
+  private final boolean straight;
+  private final boolean dither;
+
+  /**
+   * @param extent the part of the canvas that the file holds
+   */
+  SampleRows(Rendering rendering, Bounds extent, Target target) {
+    this.rendering = rendering;
+    this.extent = extent;
+    depth = target.depth();
+    straight = target.alpha() == AlphaKind.STRAIGHT;
+    dither = target.dither() && depth == BitDepth.EIGHT;
+  }
+
+  int width() {
+    return extent.width();
+  }
+
+  int height() {
+    return extent.height();
+  }
+
+  BitDepth depth() {
+    return depth;
+  }
+
+  int bytesPerRow() {
+    return 4 * depth.bytes() * width();
+  }
+
+  /** Whether every sample of these rows is 0. */
+  boolean clear(int top, int bottom) {
+    Bounds drawn = rendering.drawn().grown(MARGIN, MARGIN);
+    return drawn.empty()
+        || extent.top() + bottom <= drawn.top()
+        || extent.top() + top >= drawn.bottom();
+  }
+
+  /** Writes the rows from {@code top} to before {@code bottom}, counted within the extent. */
+  void rows(int top, int bottom, byte[] samples) {
+    Arrays.fill(samples, 0, (bottom - top) * bytesPerRow(), (byte) 0);
+    if (clear(top, bottom)) {
+      return;
+    }
+    int canvasWidth = rendering.canvas().width();
+    int first = extent.top() + top;
+    int margin = straight ? MARGIN : 0;
+    int from = Math.max(0, first - margin);
+    int to = Math.min(rendering.canvas().height(), extent.top() + bottom + margin);
+    float[] pixels = new float[4 * canvasWidth * (to - from)];
+    rendering.rows(from, to, pixels);
+    if (straight) {
+      unmultiply(pixels);
+      Bounds near = rendering.drawn().grown(MARGIN, MARGIN).within(rendering.canvas().bounds());
+      CleanEdges.spread(
+          pixels, canvasWidth, to - from, near.left(), near.right(), first - from, bottom - top);
+    }
+    for (int y = top; y < bottom; y++) {
+      int at = 4 * (canvasWidth * (extent.top() + y - from) + extent.left());
+      quantise(pixels, at, y, samples, (y - top) * bytesPerRow());
+    }
+  }
+
+  private static void unmultiply(float[] pixels) {
+    for (int i = 0; i < pixels.length; i += 4) {
+      float alpha = pixels[i + 3];
+      if (alpha > NOTHING) {
+        pixels[i] /= alpha;
+        pixels[i + 1] /= alpha;
+        pixels[i + 2] /= alpha;
+      } else {
+        pixels[i + 3] = 0;
+      }
+    }
+  }
+
+  private void quantise(float[] pixels, int at, int y, byte[] samples, int to) {
+    int most = depth.most();
+    int row = extent.top() + y;
+    for (int x = 0; x < width(); x++) {
+      int from = at + 4 * x;
+      float alpha = pixels[from + 3];
+      if (alpha == 0 && pixels[from] == 0 && pixels[from + 1] == 0 && pixels[from + 2] == 0) {
+        to += 4 * depth.bytes();
+        continue;
+      }
+      int column = extent.left() + x;
+      float half = 0.5f + (dither ? OrderedDither.at(column, row) : 0);
+      int whole = (int) (Math.clamp(alpha, 0f, 1f) * most + half);
+      // No colour may exceed a premultiplied alpha.
+      int limit = straight ? most : whole;
+      for (int c = 0; c < 3; c++) {
+        int value = (int) (Math.clamp(pixels[from + c], 0f, 1f) * most + half);
+        to = put(Math.min(limit, value), samples, to);
+      }
+      to = put(whole, samples, to);
+    }
+  }
+
+  private int put(int value, byte[] samples, int at) {
+    if (depth == BitDepth.SIXTEEN) {
+      samples[at++] = (byte) (value >> 8);
+    }
+    samples[at++] = (byte) value;
+    return at;
+  }
+}

@@ -1,0 +1,85 @@
+package app.diaphan.core.frame;
+
+import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Require;
+import java.awt.geom.Rectangle2D;
+
+/**
+ * A video picture size.
+ *
+ * <p>Overlays are laid out in <em>display units</em>: square, as many to the frame's height as the
+ * frame has lines. A frame of 720×480 pixels with a pixel aspect of 40/33 is 872.7 units wide and
+ * 480 high.
+ *
+ * @param width stored pixels in a line, 16 to 16384
+ * @param height lines, 16 to 16384
+ */
+public record Frame(
+    int width, int height, PixelAspect pixelAspect, Scan scan, SafeAreas safeAreas) {
+  public static final int LEAST = 16;
+  public static final int MOST = 16384;
+
+  /** The most pixels one frame may have: twice an 8K picture. */
+  public static final long MOST_PIXELS = 2L * 7680 * 4320;
+
+  public Frame {
+    checkSide(width, "width");
+    checkSide(height, "height");
+    if ((long) width * height > MOST_PIXELS) {
+      throw new InvalidInput(
+          "A frame of %d × %d pixels is larger than Diaphan can draw; keep it under %d megapixels."
+              .formatted(width, height, MOST_PIXELS / 1_000_000));
+    }
+    Require.present(pixelAspect, "The frame's pixel aspect");
+    Require.present(scan, "The frame's scan");
+    Require.present(safeAreas, "The frame's safe areas");
+  }
+
+  /** A progressive frame with square pixels and EBU R 95 safe areas. */
+  public static Frame of(int width, int height) {
+    return new Frame(width, height, PixelAspect.SQUARE, Scan.PROGRESSIVE, SafeAreas.EBU_R95);
+  }
+
+  private static void checkSide(int pixels, String side) {
+    if (pixels < LEAST || pixels > MOST) {
+      throw new InvalidInput(
+          "The frame's %s is %d pixels; give a whole number from %d to %d."
+              .formatted(side, pixels, LEAST, MOST));
+    }
+  }
+
+  /** Width in display units. */
+  public double displayWidth() {
+    return width * pixelAspect.value();
+  }
+
+  /** Height in display units. */
+  public double displayHeight() {
+    return height;
+  }
+
+  /** The shorter side in display units; lengths follow it from one frame to another. */
+  public double shortSide() {
+    return Math.min(displayWidth(), displayHeight());
+  }
+
+  /** One of the frame's rectangles, in display units from the frame's top left corner. */
+  public Rectangle2D area(Area area) {
+    return switch (area) {
+      case FRAME -> new Rectangle2D.Double(0, 0, displayWidth(), displayHeight());
+      case ACTION_SAFE -> inset(safeAreas.actionX(), safeAreas.actionY());
+      case TITLE_SAFE -> inset(safeAreas.titleX(), safeAreas.titleY());
+    };
+  }
+
+  private Rectangle2D inset(double percentX, double percentY) {
+    double x = displayWidth() * percentX / 100;
+    double y = displayHeight() * percentY / 100;
+    return new Rectangle2D.Double(x, y, displayWidth() - 2 * x, displayHeight() - 2 * y);
+  }
+
+  /** "1920 × 1080". */
+  public String sizeInWords() {
+    return width + " × " + height;
+  }
+}

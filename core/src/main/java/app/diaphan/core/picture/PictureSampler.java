@@ -1,0 +1,85 @@
+package app.diaphan.core.picture;
+
+import java.awt.geom.AffineTransform;
+import java.awt.geom.NoninvertibleTransformException;
+
+/**
+ * Reads a picture as it looks under a transform. Shrinking takes the halving nearest above the
+ * wanted size and weights its pixels by a tent as wide as a target pixel; enlarging interpolates
+ * linearly. At 1:1 every pixel comes through as it is.
+ */
+public final class PictureSampler {
+  private final Picture level;
+  private final AffineTransform toLevel;
+  private final double radiusX;
+  private final double radiusY;
+
+  /**
+   * @param toTarget from the picture's own pixels to the target's
+   */
+  public PictureSampler(Picture picture, AffineTransform toTarget) {
+    AffineTransform toSource;
+    try {
+      toSource = toTarget.createInverse();
+    } catch (NoninvertibleTransformException e) {
+      throw new IllegalArgumentException("A picture without area cannot be sampled.", e);
+    }
+    double shrinkX = Math.hypot(toSource.getScaleX(), toSource.getShearX());
+    double shrinkY = Math.hypot(toSource.getShearY(), toSource.getScaleY());
+    int step = 0;
+    double least = Math.min(shrinkX, shrinkY);
+    while (least >= 4 && step + 1 < picture.halvings().size()) {
+      least /= 2;
+      step++;
+    }
+    level = picture.halvings().get(step);
+    // By the level's own size, which odd sides make a little more than the exact half.
+    toLevel =
+        AffineTransform.getScaleInstance(
+            (double) level.width() / picture.width(), (double) level.height() / picture.height());
+    toLevel.concatenate(toSource);
+    radiusX = Math.max(1, Math.hypot(toLevel.getScaleX(), toLevel.getShearX()));
+    radiusY = Math.max(1, Math.hypot(toLevel.getShearY(), toLevel.getScaleY()));
+  }
+
+  /** Writes the premultiplied colour at the middle of target pixel (x, y) to four places. */
+  public void sample(int x, int y, float[] rgba, int at) {
+    double cx =
+        toLevel.getScaleX() * (x + 0.5)
+            + toLevel.getShearX() * (y + 0.5)
+            + toLevel.getTranslateX()
+            - 0.5;
+    double cy =
+        toLevel.getShearY() * (x + 0.5)
+            + toLevel.getScaleY() * (y + 0.5)
+            + toLevel.getTranslateY()
+            - 0.5;
+    int left = (int) Math.ceil(cx - radiusX);
+    int right = (int) Math.floor(cx + radiusX);
+    int top = (int) Math.ceil(cy - radiusY);
+    int bottom = (int) Math.floor(cy + radiusY);
+    double total = 0;
+    double r = 0;
+    double g = 0;
+    double b = 0;
+    double a = 0;
+    float[] pixels = level.pixels();
+    for (int j = top; j <= bottom; j++) {
+      double weightY = 1 - Math.abs(j - cy) / radiusY;
+      int row = Math.clamp(j, 0, level.height() - 1) * level.width();
+      for (int i = left; i <= right; i++) {
+        double weight = weightY * (1 - Math.abs(i - cx) / radiusX);
+        int from = 4 * (row + Math.clamp(i, 0, level.width() - 1));
+        total += weight;
+        r += weight * pixels[from];
+        g += weight * pixels[from + 1];
+        b += weight * pixels[from + 2];
+        a += weight * pixels[from + 3];
+      }
+    }
+    rgba[at] = (float) (r / total);
+    rgba[at + 1] = (float) (g / total);
+    rgba[at + 2] = (float) (b / total);
+    rgba[at + 3] = (float) (a / total);
+  }
+}

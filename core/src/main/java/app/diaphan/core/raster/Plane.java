@@ -1,0 +1,50 @@
+package app.diaphan.core.raster;
+
+/**
+ * One channel of pixels, cut to its bounds; everything outside is 0. Rows follow each other from
+ * the top: the value at (x, y) is {@code values[(y - top) * width + (x - left)]}.
+ *
+ * <p>The array is shared, not copied: a plane is written by whoever makes it and only read after.
+ */
+public record Plane(Bounds bounds, float[] values) {
+  public static final Plane EMPTY = new Plane(Bounds.EMPTY, new float[0]);
+
+  public static Plane clear(Bounds bounds) {
+    return new Plane(bounds, new float[Math.multiplyExact(bounds.width(), bounds.height())]);
+  }
+
+  public float at(int x, int y) {
+    return inside(x, y) ? values[index(x, y)] : 0;
+  }
+
+  /** Where the row's first value stands. */
+  public int row(int y) {
+    return (y - bounds.top()) * bounds.width();
+  }
+
+  private int index(int x, int y) {
+    return row(y) + x - bounds.left();
+  }
+
+  private boolean inside(int x, int y) {
+    return x >= bounds.left() && x < bounds.right() && y >= bounds.top() && y < bounds.bottom();
+  }
+
+  /** The same values within other bounds: cut off outside them, 0 where there were none. */
+  public Plane fitted(Bounds other) {
+    if (other.equals(bounds)) {
+      return this;
+    }
+    Plane fitted = clear(other);
+    Bounds shared = bounds.within(other);
+    for (int y = shared.top(); y < shared.bottom(); y++) {
+      System.arraycopy(
+          values,
+          index(shared.left(), y),
+          fitted.values,
+          fitted.index(shared.left(), y),
+          shared.width());
+    }
+    return fitted;
+  }
+}

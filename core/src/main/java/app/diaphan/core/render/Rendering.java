@@ -1,0 +1,84 @@
+package app.diaphan.core.render;
+
+import app.diaphan.core.raster.Bands;
+import app.diaphan.core.raster.Bounds;
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * A drawn overlay. Its pixels are put together when they are asked for, row by row, so that even
+ * the largest frame never lies in memory as a whole.
+ */
+public final class Rendering {
+  private final Canvas canvas;
+  private final List<PlacedPiece> placed;
+  private final List<PaintedPiece> backToFront;
+  private final List<Finding> findings;
+  private final Bounds drawn;
+
+  Rendering(
+      Canvas canvas,
+      List<PlacedPiece> placed,
+      List<PaintedPiece> backToFront,
+      List<Finding> findings) {
+    this.canvas = canvas;
+    this.placed = List.copyOf(placed);
+    this.backToFront = List.copyOf(backToFront);
+    this.findings = List.copyOf(findings);
+    Bounds all = Bounds.EMPTY;
+    for (PaintedPiece piece : backToFront) {
+      all = all.and(piece.bounds());
+    }
+    drawn = all.within(canvas.bounds());
+  }
+
+  public Canvas canvas() {
+    return canvas;
+  }
+
+  /** The pieces from front to back, those not shown too. */
+  public List<PlacedPiece> placed() {
+    return placed;
+  }
+
+  public List<Finding> findings() {
+    return findings;
+  }
+
+  /** Bounds outside which every pixel is clear. */
+  public Bounds drawn() {
+    return drawn;
+  }
+
+  /**
+   * Writes the rows from {@code top} to before {@code bottom}: premultiplied red, green, blue,
+   * alpha, 0–1, {@code 4 * canvas.width()} values a row from the start of the array.
+   */
+  public void rows(int top, int bottom, float[] rgba) {
+    int width = canvas.width();
+    RowCompositor compositor = new RowCompositor(width);
+    Arrays.fill(rgba, 0, 4 * width * (bottom - top), 0);
+    for (int y = Math.max(top, drawn.top()); y < Math.min(bottom, drawn.bottom()); y++) {
+      int at = 4 * width * (y - top);
+      for (PaintedPiece piece : backToFront) {
+        compositor.add(piece, y, rgba, at);
+      }
+    }
+  }
+
+  /** All pixels at once; for frames of moderate size. */
+  public float[] pixels() {
+    int stride = 4 * canvas.width();
+    float[] all = new float[stride * canvas.height()];
+    Bands.over(
+        0,
+        canvas.height(),
+        canvas.width(),
+        (top, bottom) -> {
+          float[] band = new float[stride * (bottom - top)];
+          rows(top, bottom, band);
+          System.arraycopy(band, 0, all, stride * top, band.length);
+        });
+    return all;
+  }
+}

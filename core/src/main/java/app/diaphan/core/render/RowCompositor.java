@@ -1,0 +1,140 @@
+package app.diaphan.core.render;
+
+import app.diaphan.core.raster.Bounds;
+import app.diaphan.core.raster.Plane;
+import java.util.Arrays;
+
+/**
+ * Puts painted pieces over a row of premultiplied pixels. One instance works on one band at a time.
+ *
+ * <p>A finish that is held out and the face meet along the face's edge, each covering its own part
+ * of an edge pixel. Laying one over the other would count that pixel's cover twice, so the face
+ * replaces what is held out in proportion to its coverage instead.
+ */
+final class RowCompositor {
+  private final int width;
+  private final float[] colours;
+  private final float[] piece;
+  private final float[] heldOut;
+
+  RowCompositor(int width) {
+    this.width = width;
+    colours = new float[4 * width];
+    piece = new float[4 * width];
+    heldOut = new float[4 * width];
+  }
+
+  /**
+   * @param row the pixels of canvas row {@code y}, from column 0
+   * @param at where the row starts in the array
+   */
+  void add(PaintedPiece painted, int y, float[] row, int at) {
+    Bounds bounds = painted.bounds();
+    if (y < bounds.top() || y >= bounds.bottom()) {
+      return;
+    }
+    if (painted.overallOpacity() == 1 && painted.heldOut().isEmpty() && painted.atop().isEmpty()) {
+      painted.showing().forEach(layer -> over(layer, y, row, at, 1));
+      over(painted.face(), y, row, at, 1);
+      return;
+    }
+    int left = Math.max(0, bounds.left());
+    int right = Math.min(width, bounds.right());
+    if (left >= right) {
+      return;
+    }
+    Arrays.fill(piece, 4 * left, 4 * right, 0);
+    painted.showing().forEach(layer -> over(layer, y, piece, 0, 1));
+    if (painted.heldOut().isEmpty()) {
+      over(painted.face(), y, piece, 0, 1);
+    } else {
+      Arrays.fill(heldOut, 4 * left, 4 * right, 0);
+      painted.heldOut().forEach(layer -> over(layer, y, heldOut, 0, 1));
+      replace(painted.face(), y, heldOut);
+      pixelsOver(heldOut, piece, 0, left, right, 1);
+    }
+    for (Layer layer : painted.atop()) {
+      atop(layer, painted.face().coverage(), y, piece);
+    }
+    pixelsOver(piece, row, at, left, right, painted.overallOpacity());
+  }
+
+  private void over(Layer layer, int y, float[] row, int at, float opacity) {
+    Plane plane = layer.coverage();
+    Bounds bounds = plane.bounds();
+    int left = Math.max(0, bounds.left());
+    int right = Math.min(width, bounds.right());
+    if (y < bounds.top() || y >= bounds.bottom() || left >= right) {
+      return;
+    }
+    layer.shader().row(y, left, right - left, colours);
+    float[] values = plane.values();
+    int from = plane.row(y) - bounds.left();
+    float share = layer.opacity() * opacity;
+    for (int x = left, colour = 0, to = at + 4 * left; x < right; x++, colour += 4, to += 4) {
+      float cover = values[from + x] * share;
+      if (cover > 0) {
+        float rest = 1 - cover * colours[colour + 3];
+        row[to] = colours[colour] * cover + row[to] * rest;
+        row[to + 1] = colours[colour + 1] * cover + row[to + 1] * rest;
+        row[to + 2] = colours[colour + 2] * cover + row[to + 2] * rest;
+        row[to + 3] = colours[colour + 3] * cover + row[to + 3] * rest;
+      }
+    }
+  }
+
+  /** The face takes the place of what is there, by its coverage. */
+  private void replace(Layer face, int y, float[] row) {
+    Plane plane = face.coverage();
+    Bounds bounds = plane.bounds();
+    int left = Math.max(0, bounds.left());
+    int right = Math.min(width, bounds.right());
+    if (y < bounds.top() || y >= bounds.bottom() || left >= right) {
+      return;
+    }
+    face.shader().row(y, left, right - left, colours);
+    int from = plane.row(y) - bounds.left();
+    for (int x = left, colour = 0, to = 4 * left; x < right; x++, colour += 4, to += 4) {
+      float cover = plane.values()[from + x];
+      float painted = cover * face.opacity();
+      for (int c = 0; c < 4; c++) {
+        row[to + c] = row[to + c] * (1 - cover) + colours[colour + c] * painted;
+      }
+    }
+  }
+
+  /** Paints on what lies within the shape, without reaching past its coverage. */
+  private void atop(Layer layer, Plane shape, int y, float[] row) {
+    Plane plane = layer.coverage();
+    Bounds bounds = plane.bounds();
+    int left = Math.max(0, bounds.left());
+    int right = Math.min(width, bounds.right());
+    if (y < bounds.top() || y >= bounds.bottom() || left >= right) {
+      return;
+    }
+    layer.shader().row(y, left, right - left, colours);
+    int from = plane.row(y) - bounds.left();
+    for (int x = left, colour = 0, to = 4 * left; x < right; x++, colour += 4, to += 4) {
+      float cover = plane.values()[from + x];
+      float whole = shape.at(x, y);
+      if (cover <= 0 || whole <= 0) {
+        continue;
+      }
+      float share = Math.min(1, cover / whole) * layer.opacity() * colours[colour + 3];
+      float painted = Math.min(cover, whole) * layer.opacity();
+      for (int c = 0; c < 4; c++) {
+        row[to + c] = row[to + c] * (1 - share) + colours[colour + c] * painted;
+      }
+    }
+  }
+
+  private static void pixelsOver(
+      float[] pixels, float[] row, int at, int left, int right, float opacity) {
+    for (int i = 4 * left; i < 4 * right; i += 4) {
+      float rest = 1 - pixels[i + 3] * opacity;
+      for (int c = 0; c < 4; c++) {
+        row[at + i + c] = pixels[i + c] * opacity + row[at + i + c] * rest;
+      }
+    }
+  }
+}

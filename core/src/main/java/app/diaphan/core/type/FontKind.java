@@ -1,0 +1,9 @@
+package app.diaphan.core.type;
+
+/** What a family is good for, to group it in a list. */
+public enum FontKind {
+  SANS,
+  CONDENSED,
+  SERIF,
+  OTHER_SCRIPT
+}

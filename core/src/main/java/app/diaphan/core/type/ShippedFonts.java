@@ -1,0 +1,90 @@
+package app.diaphan.core.type;
+
+import java.awt.Font;
+import java.awt.FontFormatException;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.List;
+import java.util.NavigableMap;
+import java.util.TreeMap;
+
+/** The families that ship with Diaphan, all under the SIL Open Font License. */
+public final class ShippedFonts {
+  private static final NavigableMap<Integer, String> WEIGHTS =
+      new TreeMap<>(
+          java.util.Map.of(
+              300,
+              "Light",
+              400,
+              "Regular",
+              500,
+              "Medium",
+              600,
+              "SemiBold",
+              700,
+              "Bold",
+              900,
+              "Black"));
+
+  private static final FontShelf SHELF =
+      new FontShelf(
+          List.of(
+              family("Work Sans", "work-sans", FontKind.SANS, 300, 400, 500, 600, 700, 900),
+              family("Outfit", "outfit", FontKind.SANS, 300, 400, 500, 600, 700, 900),
+              family(
+                  "Barlow Condensed",
+                  "barlow-condensed",
+                  FontKind.CONDENSED,
+                  300,
+                  400,
+                  500,
+                  600,
+                  700,
+                  900),
+              family("Source Serif 4", "source-serif-4", FontKind.SERIF, 300, 400, 600, 700, 900),
+              family("Fraunces", "fraunces", FontKind.SERIF, 300, 400, 600, 700, 900),
+              family("Noto Sans", "noto-sans", FontKind.OTHER_SCRIPT, 400, 600, 700),
+              family("Noto Sans Arabic", "noto-sans-arabic", FontKind.OTHER_SCRIPT, 400, 600, 700),
+              family(
+                  "Noto Sans Devanagari",
+                  "noto-sans-devanagari",
+                  FontKind.OTHER_SCRIPT,
+                  400,
+                  600,
+                  700)));
+
+  private ShippedFonts() {}
+
+  public static FontShelf shelf() {
+    return SHELF;
+  }
+
+  private static FontFamily family(String name, String folder, FontKind kind, int... weights) {
+    NavigableMap<Integer, String> names = new TreeMap<>();
+    for (int weight : weights) {
+      names.put(weight, WEIGHTS.get(weight));
+    }
+    return new FontFamily(name, kind, names, weight -> load(name, folder, weight));
+  }
+
+  private static Font load(String name, String folder, int weight) {
+    String style = weight + WEIGHTS.get(weight);
+    String file =
+        "/app/diaphan/fonts/%s/%s/%s_%s.ttf".formatted(folder, style, fileStem(name), style);
+    try (InputStream stream = ShippedFonts.class.getResourceAsStream(file)) {
+      if (stream == null) {
+        throw new IllegalStateException("The font file " + file + " is not on the class path.");
+      }
+      return Font.createFont(Font.TRUETYPE_FONT, stream);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } catch (FontFormatException e) {
+      throw new IllegalStateException("The font file " + file + " cannot be read.", e);
+    }
+  }
+
+  private static String fileStem(String name) {
+    return name.replace(" ", "");
+  }
+}
