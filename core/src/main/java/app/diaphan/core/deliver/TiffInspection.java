@@ -1,10 +1,12 @@
 package app.diaphan.core.deliver;
 
+import com.twelvemonkeys.imageio.plugins.tiff.TIFFImageReaderSpi;
 import java.awt.Rectangle;
 import java.awt.image.Raster;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Iterator;
 import java.util.Map;
 import java.util.TreeMap;
 import javax.imageio.ImageIO;
@@ -15,7 +17,10 @@ import javax.imageio.plugins.tiff.TIFFDirectory;
 import javax.imageio.plugins.tiff.TIFFField;
 import javax.imageio.stream.ImageInputStream;
 
-/** Reads a TIFF file through the JDK's own reader, a few rows at a time. */
+/**
+ * Reads a TIFF file: its directory through the JDK's reader, its pixels through TwelveMonkeys', a
+ * few rows at a time.
+ */
 final class TiffInspection {
   private static final int ROWS_AT_ONCE = 256;
   private static final int LONGEST_TAG = 80;
@@ -23,12 +28,12 @@ final class TiffInspection {
   private TiffInspection() {}
 
   static FileReport of(Path file, FileInspector.RowVisitor visitor) throws IOException {
-    ImageReader reader = ImageIO.getImageReadersByFormatName("tiff").next();
+    TIFFDirectory directory = directory(file);
+    ImageReader reader = new TIFFImageReaderSpi().createReaderInstance(null);
     try (ImageInputStream input = ImageIO.createImageInputStream(file.toFile())) {
       reader.setInput(input);
       int width = reader.getWidth(0);
       int height = reader.getHeight(0);
-      TIFFDirectory directory = TIFFDirectory.createFromMetadata(reader.getImageMetadata(0));
       int bits = number(directory, BaselineTIFFTagSet.TAG_BITS_PER_SAMPLE, 1);
       int channels = number(directory, BaselineTIFFTagSet.TAG_SAMPLES_PER_PIXEL, 1);
       FileReport.AlphaFound alpha = alpha(directory);
@@ -71,6 +76,23 @@ final class TiffInspection {
     } finally {
       reader.dispose();
     }
+  }
+
+  private static TIFFDirectory directory(Path file) throws IOException {
+    Iterator<ImageReader> readers = ImageIO.getImageReadersByFormatName("tiff");
+    while (readers.hasNext()) {
+      ImageReader reader = readers.next();
+      if (!reader.getOriginatingProvider().getVendorName().startsWith("Oracle")) {
+        continue;
+      }
+      try (ImageInputStream input = ImageIO.createImageInputStream(file.toFile())) {
+        reader.setInput(input);
+        return TIFFDirectory.createFromMetadata(reader.getImageMetadata(0));
+      } finally {
+        reader.dispose();
+      }
+    }
+    throw new IllegalStateException("This Java platform has no TIFF reader of its own.");
   }
 
   private static void pack(int[] values, byte[] packed, int sample) {

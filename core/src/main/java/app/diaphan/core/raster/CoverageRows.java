@@ -7,11 +7,17 @@ import java.util.function.IntPredicate;
  * Fills rows of a plane with the coverage of a set of edges. One instance works on one band.
  *
  * <p>Within a row, edges whose x-extents touch form a cluster. Contours are closed, so a contour
- * can enter a cluster only through the row's top or bottom: the winding number on a cluster's right
+ * can leave a cluster only through the row's top or bottom: the winding number on a cluster's right
  * side differs from that on its left by the same amount at every height. Most clusters are one
  * chain of edges and are accumulated as they are; only the others are cut into slabs.
  */
 final class CoverageRows {
+  /** Ends of a contour that rounding has moved apart still touch; in px. */
+  private static final double TOUCHING = 1e-7;
+
+  /** Sums this small are what rounding left of nothing. */
+  private static final double ROUNDING = 1e-9;
+
   private final Edges edges;
   private final IntPredicate inside;
   private final Plane plane;
@@ -101,7 +107,7 @@ final class CoverageRows {
     while (first < partCount) {
       double reach = parts[first].mostX();
       int last = first + 1;
-      while (last < partCount && parts[last].leastX() <= reach) {
+      while (last < partCount && parts[last].leastX() <= reach + TOUCHING) {
         reach = Math.max(reach, parts[last].mostX());
         last++;
       }
@@ -112,7 +118,7 @@ final class CoverageRows {
     int at = plane.row(row);
     for (int x = 0; x < width; x++) {
       sum += areas[x];
-      plane.values()[at + x] = (float) Math.min(1, Math.max(0, sum));
+      plane.values()[at + x] = sum < ROUNDING ? 0 : (float) Math.min(1, sum);
     }
   }
 
@@ -130,8 +136,8 @@ final class CoverageRows {
       part.edge = edge;
       part.top = top - row;
       part.bottom = bottom - row;
-      part.topX = edges.xAt(edge, top) - left;
-      part.bottomX = edges.xAt(edge, bottom) - left;
+      part.topX = edges.xFrom(edge, top) - left;
+      part.bottomX = edges.xTo(edge, bottom) - left;
     }
     // Few and nearly sorted from row to row: insertion beats a general sort.
     for (int i = 1; i < partCount; i++) {
@@ -180,6 +186,9 @@ final class CoverageRows {
     double height = 0;
     for (int i = first; i < last; i++) {
       Part part = parts[i];
+      if (part.top == part.bottom) {
+        return false;
+      }
       if (edges.direction(part.edge) != direction || edges.shape(part.edge) != shape) {
         return false;
       }

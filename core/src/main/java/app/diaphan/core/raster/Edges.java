@@ -6,7 +6,10 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
 
-/** The straight edges of flattened shapes, each running downwards, sorted by where they start. */
+/**
+ * The straight edges of flattened shapes, each running downwards, sorted by where they start. Level
+ * edges bound no area but are kept: they tell which edges belong together.
+ */
 final class Edges {
   private double[] topX = new double[256];
   private double[] topY = new double[256];
@@ -62,14 +65,17 @@ final class Edges {
     return shape[edge];
   }
 
-  /** Where the edge lies at a height within its own. The ends are given back exactly. */
-  double xAt(int edge, double y) {
-    if (y <= topY[edge]) {
-      return topX[edge];
-    }
-    if (y >= bottomY[edge]) {
-      return bottomX[edge];
-    }
+  /** Where the edge enters a row that starts at this height; its upper end if it starts there. */
+  double xFrom(int edge, double y) {
+    return y <= topY[edge] ? topX[edge] : xAt(edge, y);
+  }
+
+  /** Where the edge leaves a row that ends at this height; its lower end if it ends there. */
+  double xTo(int edge, double y) {
+    return y >= bottomY[edge] ? bottomX[edge] : xAt(edge, y);
+  }
+
+  private double xAt(int edge, double y) {
     double t = (y - topY[edge]) / (bottomY[edge] - topY[edge]);
     return topX[edge] + t * (bottomX[edge] - topX[edge]);
   }
@@ -118,7 +124,7 @@ final class Edges {
     boolean downwards = y0 < y1;
     double upper = Math.min(y0, y1);
     double lower = Math.max(y0, y1);
-    if (upper == lower || lower <= clip.top() || upper >= clip.bottom()) {
+    if (lower <= clip.top() || upper >= clip.bottom()) {
       return;
     }
     if (count == topX.length) {

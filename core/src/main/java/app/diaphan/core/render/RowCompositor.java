@@ -14,14 +14,16 @@ import java.util.Arrays;
 final class RowCompositor {
   private final int width;
   private final float[] colours;
+  private final float[] face;
   private final float[] piece;
-  private final float[] heldOut;
+  private final float[] behind;
 
   RowCompositor(int width) {
     this.width = width;
     colours = new float[4 * width];
+    face = new float[4 * width];
     piece = new float[4 * width];
-    heldOut = new float[4 * width];
+    behind = new float[4 * width];
   }
 
   /**
@@ -34,8 +36,8 @@ final class RowCompositor {
       return;
     }
     if (painted.overallOpacity() == 1 && painted.heldOut().isEmpty() && painted.atop().isEmpty()) {
-      painted.showing().forEach(layer -> over(layer, y, row, at, 1));
-      over(painted.face(), y, row, at, 1);
+      painted.showing().forEach(layer -> over(layer, y, row, at));
+      over(painted.face(), y, row, at);
       return;
     }
     int left = Math.max(0, bounds.left());
@@ -43,23 +45,29 @@ final class RowCompositor {
     if (left >= right) {
       return;
     }
-    Arrays.fill(piece, 4 * left, 4 * right, 0);
-    painted.showing().forEach(layer -> over(layer, y, piece, 0, 1));
-    if (painted.heldOut().isEmpty()) {
-      over(painted.face(), y, piece, 0, 1);
-    } else {
-      Arrays.fill(heldOut, 4 * left, 4 * right, 0);
-      painted.heldOut().forEach(layer -> over(layer, y, heldOut, 0, 1));
-      replace(painted.face(), y, heldOut);
-      pixelsOver(heldOut, piece, 0, left, right, 1);
-    }
+    Arrays.fill(face, 4 * left, 4 * right, 0);
+    over(painted.face(), y, face, 0);
     for (Layer layer : painted.atop()) {
-      atop(layer, painted.face().coverage(), y, piece);
+      atop(layer, painted.face().coverage(), y, face);
     }
-    pixelsOver(piece, row, at, left, right, painted.overallOpacity());
+    Arrays.fill(piece, 4 * left, 4 * right, 0);
+    painted.heldOut().forEach(layer -> over(layer, y, piece, 0));
+    if (painted.heldOut().isEmpty()) {
+      pixelsOver(face, piece, 0, left, right, 1);
+    } else {
+      replace(painted.face().coverage(), y, left, right);
+    }
+    if (!painted.showing().isEmpty()) {
+      Arrays.fill(behind, 4 * left, 4 * right, 0);
+      painted.showing().forEach(layer -> over(layer, y, behind, 0));
+      pixelsOver(piece, behind, 0, left, right, 1);
+      pixelsOver(behind, row, at, left, right, painted.overallOpacity());
+    } else {
+      pixelsOver(piece, row, at, left, right, painted.overallOpacity());
+    }
   }
 
-  private void over(Layer layer, int y, float[] row, int at, float opacity) {
+  private void over(Layer layer, int y, float[] row, int at) {
     Plane plane = layer.coverage();
     Bounds bounds = plane.bounds();
     int left = Math.max(0, bounds.left());
@@ -70,7 +78,7 @@ final class RowCompositor {
     layer.shader().row(y, left, right - left, colours);
     float[] values = plane.values();
     int from = plane.row(y) - bounds.left();
-    float share = layer.opacity() * opacity;
+    float share = layer.opacity();
     for (int x = left, colour = 0, to = at + 4 * left; x < right; x++, colour += 4, to += 4) {
       float cover = values[from + x] * share;
       if (cover > 0) {
@@ -83,22 +91,12 @@ final class RowCompositor {
     }
   }
 
-  /** The face takes the place of what is there, by its coverage. */
-  private void replace(Layer face, int y, float[] row) {
-    Plane plane = face.coverage();
-    Bounds bounds = plane.bounds();
-    int left = Math.max(0, bounds.left());
-    int right = Math.min(width, bounds.right());
-    if (y < bounds.top() || y >= bounds.bottom() || left >= right) {
-      return;
-    }
-    face.shader().row(y, left, right - left, colours);
-    int from = plane.row(y) - bounds.left();
-    for (int x = left, colour = 0, to = 4 * left; x < right; x++, colour += 4, to += 4) {
-      float cover = plane.values()[from + x];
-      float painted = cover * face.opacity();
+  /** The face takes the place of what is held out, by the coverage of its shape. */
+  private void replace(Plane shape, int y, int left, int right) {
+    for (int x = left, at = 4 * left; x < right; x++, at += 4) {
+      float rest = 1 - shape.at(x, y);
       for (int c = 0; c < 4; c++) {
-        row[to + c] = row[to + c] * (1 - cover) + colours[colour + c] * painted;
+        piece[at + c] = piece[at + c] * rest + face[at + c];
       }
     }
   }

@@ -1,0 +1,169 @@
+package app.diaphan.core.deliver;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import app.diaphan.core.Samples;
+import app.diaphan.core.frame.Area;
+import app.diaphan.core.frame.Frame;
+import app.diaphan.core.overlay.Finish;
+import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.overlay.PinPoint;
+import app.diaphan.core.overlay.Place;
+import app.diaphan.core.overlay.PlateShape;
+import app.diaphan.core.render.Canvas;
+import java.awt.image.Raster;
+import java.io.IOException;
+import java.nio.file.Path;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** The bars for delivered pixels, measured on files read by the JDK's own decoder. */
+class QualityTest {
+  private static final Frame FRAME = Frame.of(640, 360);
+
+  @TempDir Path folder;
+
+  @ParameterizedTest
+  @ValueSource(doubles = {0, 0.18, 0.5, 1})
+  void sixteenBitFilesCompositeLikeTheRender(double backdrop) throws IOException {
+    assertTrue(worst(Target.png(FRAME).with(BitDepth.SIXTEEN), backdrop, 0) <= 2.0 / 65535 + 1e-9);
+  }
+
+  @ParameterizedTest
+  @ValueSource(doubles = {0, 0.18, 0.5, 1})
+  void eightBitFilesCompositeLikeTheRender(double backdrop) throws IOException {
+    Target target = Target.png(FRAME).withDither(false);
+    assertTrue(worst(target, backdrop, 8.0 / 255) <= 1.0 / 255 + 1e-9);
+  }
+
+  /** The worst difference over the backdrop, where the file's alpha is not less than given. */
+  private double worst(Target target, double backdrop, double leastAlpha) throws IOException {
+    Overlay overlay = Samples.lowerThird(FRAME);
+    double[] file = decoded(overlay, target);
+    float[] drawn = Samples.renderer().render(overlay, Canvas.of(FRAME)).pixels();
+    double worst = 0;
+    for (int i = 0; i < file.length; i += 4) {
+      double alpha = file[i + 3];
+      if (alpha >= leastAlpha) {
+        for (int c = 0; c < 3; c++) {
+          double over = file[i + c] * alpha + backdrop * (1 - alpha);
+          double ideal = drawn[i + c] + backdrop * (1 - drawn[i + 3]);
+          worst = Math.max(worst, Math.abs(over - ideal));
+        }
+      }
+    }
+    return worst;
+  }
+
+  @Test
+  void halvingAFileWithStraightColoursShowsNoFringe() throws IOException {
+    Overlay overlay =
+        Samples.overlay(
+            FRAME,
+            Samples.text("words", "Slack Water 7&", Samples.centre(), 71, Samples.flat("#e8a33d")),
+            Samples.plate(
+                new PlateShape.Ellipse(),
+                Place.at(PinPoint.TOP_LEFT, Area.FRAME, 21.3, 17.8),
+                91,
+                71,
+                Samples.flat("#e8a33d")));
+    double[] file = decoded(overlay, Target.png(FRAME).with(BitDepth.SIXTEEN));
+    float[] drawn = Samples.renderer().render(overlay, Canvas.of(FRAME)).pixels();
+    int width = FRAME.width();
+    double worst = 0;
+    for (double backdrop : new double[] {0, 1}) {
+      for (int y = 0; y < FRAME.height() - 1; y += 2) {
+        for (int x = 0; x < width - 1; x += 2) {
+          double alpha = mean(file, width, x, y, 3);
+          double idealAlpha = mean(drawn, width, x, y, 3);
+          for (int c = 0; c < 3; c++) {
+            double over = mean(file, width, x, y, c) * alpha + backdrop * (1 - alpha);
+            double ideal = mean(drawn, width, x, y, c) + backdrop * (1 - idealAlpha);
+            worst = Math.max(worst, Math.abs(over - ideal));
+          }
+        }
+      }
+    }
+    assertTrue(worst <= 2.0 / 255, "fringe of " + worst * 255 + "/255");
+  }
+
+  @Test
+  void flatColoursStayFlatUnderDither() throws IOException {
+    Overlay overlay =
+        Samples.overlay(
+            FRAME,
+            Samples.plate(
+                new PlateShape.Rectangle(), Samples.centre(), 100, 100, Samples.flat("#1d6a7880")));
+    double[] file = decoded(overlay, Target.png(FRAME));
+    for (int y = 140; y < 220; y++) {
+      for (int x = 280; x < 360; x++) {
+        int at = 4 * (y * FRAME.width() + x);
+        assertEquals(0x1d / 255.0, file[at], 1e-9);
+        assertEquals(0x80 / 255.0, file[at + 3], 1e-9);
+      }
+    }
+  }
+
+  @Test
+  void ditheredRampsKeepTheirMeanAndPlainOnesTheirSteps() throws IOException {
+    Overlay overlay =
+        Samples.overlay(
+            FRAME,
+            Samples.plate(
+                new PlateShape.Rectangle(),
+                Samples.centre(),
+                40,
+                40,
+                Samples.flat("#000000"),
+                new Finish.Shadow(
+                    true,
+                    0,
+                    0,
+                    160,
+                    0,
+                    Samples.shadow(0, 0, 0, 0).colour(),
+                    0.05,
+                    Finish.UnderFace.AUTOMATIC)));
+    double[] dithered = decoded(overlay, Target.png(FRAME));
+    float[] drawn = Samples.renderer().render(overlay, Canvas.of(FRAME)).pixels();
+    double sum = 0;
+    double ideal = 0;
+    for (int y = 96; y < 128; y++) {
+      for (int x = 240; x < 272; x++) {
+        sum += dithered[4 * (y * FRAME.width() + x) + 3];
+        ideal += drawn[4 * (y * FRAME.width() + x) + 3];
+      }
+    }
+    assertEquals(ideal / 1024, sum / 1024, 0.1 / 255);
+  }
+
+  private double[] decoded(Overlay overlay, Target target) throws IOException {
+    Delivered delivered =
+        new Deliverer(Samples.renderer()).deliver(overlay, target, folder, "file", Progress.NONE);
+    Raster raster = ImageIO.read(delivered.file().toFile()).getRaster();
+    double[] samples =
+        raster.getPixels(0, 0, raster.getWidth(), raster.getHeight(), (double[]) null);
+    for (int i = 0; i < samples.length; i++) {
+      samples[i] /= target.depth().most();
+    }
+    return samples;
+  }
+
+  private static double mean(double[] pixels, int width, int x, int y, int channel) {
+    int at = 4 * (y * width + x) + channel;
+    return (pixels[at] + pixels[at + 4] + pixels[at + 4 * width] + pixels[at + 4 * width + 4]) / 4;
+  }
+
+  private static double mean(float[] pixels, int width, int x, int y, int channel) {
+    int at = 4 * (y * width + x) + channel;
+    return ((double) pixels[at]
+            + pixels[at + 4]
+            + pixels[at + 4 * width]
+            + pixels[at + 4 * width + 4])
+        / 4;
+  }
+}

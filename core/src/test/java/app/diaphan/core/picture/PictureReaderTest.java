@@ -1,0 +1,181 @@
+package app.diaphan.core.picture;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import app.diaphan.core.InvalidInput;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.util.Arrays;
+import java.util.zip.CRC32;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class PictureReaderTest {
+  @Test
+  void alphaAndColourComeThrough() throws IOException {
+    BufferedImage image = new BufferedImage(3, 2, BufferedImage.TYPE_INT_ARGB);
+    image.setRGB(1, 0, 0x80ff4000);
+    Picture picture = PictureReader.read("pennant.png", encoded(image, "png"));
+    assertEquals(3, picture.width());
+    assertTrue(picture.hasAlpha());
+    float alpha = 0x80 / 255f;
+    assertEquals(alpha, picture.pixels()[4], 1e-6);
+    assertEquals(0x40 / 255f * alpha, picture.pixels()[5], 1e-6);
+    assertEquals(alpha, picture.pixels()[7], 1e-6);
+    assertEquals(0, picture.pixels()[3]);
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"png", "jpg", "gif", "bmp", "tiff"})
+  void theUsualFormatsAreRead(String format) throws IOException {
+    BufferedImage image = new BufferedImage(40, 30, BufferedImage.TYPE_INT_RGB);
+    for (int x = 0; x < 40; x++) {
+      for (int y = 0; y < 30; y++) {
+        image.setRGB(x, y, 0xe8a33d);
+      }
+    }
+    byte[] bytes = encoded(image, format);
+    assertEquals(40, PictureReader.header("p", bytes).width());
+    Picture picture = PictureReader.read("p", bytes);
+    assertEquals(0xe8 / 255f, picture.pixels()[4 * 15], 0.02);
+  }
+
+  /** A camera held upright writes its pixels lying and says so in EXIF orientation 6. */
+  @Test
+  void photographsAreTurnedUpright() throws IOException {
+    BufferedImage image = new BufferedImage(64, 32, BufferedImage.TYPE_INT_RGB);
+    for (int x = 0; x < 16; x++) {
+      for (int y = 0; y < 32; y++) {
+        image.setRGB(x, y, 0xffffff);
+      }
+    }
+    byte[] jpeg = encoded(image, "jpg");
+    byte[] exif = {
+      (byte) 0xff,
+      (byte) 0xe1,
+      0,
+      34,
+      'E',
+      'x',
+      'i',
+      'f',
+      0,
+      0,
+      'M',
+      'M',
+      0,
+      42,
+      0,
+      0,
+      0,
+      8,
+      0,
+      1,
+      1,
+      0x12,
+      0,
+      3,
+      0,
+      0,
+      0,
+      1,
+      0,
+      6,
+      0,
+      0,
+      0,
+      0,
+      0,
+      0
+    };
+    ByteArrayOutputStream turned = new ByteArrayOutputStream();
+    turned.write(jpeg, 0, 2);
+    turned.write(exif);
+    turned.write(jpeg, 2, jpeg.length - 2);
+    Picture picture = PictureReader.read("photo.jpg", turned.toByteArray());
+    assertEquals(32, picture.width());
+    assertEquals(64, picture.height());
+    // The white left side of the stored picture is at the top of the upright one.
+    assertTrue(picture.pixels()[4 * (3 * 32 + 16)] > 0.9);
+    assertTrue(picture.pixels()[4 * (60 * 32 + 16)] < 0.1);
+  }
+
+  @Test
+  void sixteenBitsAreKept() throws IOException {
+    ByteBuffer raw = ByteBuffer.allocate(1 + 8);
+    raw.put((byte) 0).putShort((short) 0x1234).putShort((short) 0).putShort((short) 0);
+    raw.putShort((short) 0xffff);
+    Picture picture = PictureReader.read("deep.png", png(1, 1, 16, 6, raw.array()));
+    assertEquals(0x1234 / 65535f, picture.pixels()[0], 1e-7);
+  }
+
+  @Test
+  void aHugePictureIsRefusedByItsHeader() throws IOException {
+    byte[] huge = png(40_000, 40_000, 8, 6, new byte[0]);
+    InvalidInput refused =
+        assertThrows(InvalidInput.class, () -> PictureReader.header("huge.png", huge));
+    assertTrue(refused.getMessage().contains("40000 × 40000"), refused.getMessage());
+    assertThrows(InvalidInput.class, () -> PictureReader.read("huge.png", huge));
+    assertThrows(InvalidInput.class, () -> PictureReader.checkLength("big.png", 200_000_000));
+  }
+
+  @Test
+  void damagedAndForeignFilesAreRefusedInWords() throws IOException {
+    byte[] whole = encoded(new BufferedImage(300, 300, BufferedImage.TYPE_INT_ARGB), "png");
+    byte[] cut = Arrays.copyOf(whole, whole.length / 2);
+    assertTrue(
+        assertThrows(InvalidInput.class, () -> PictureReader.read("cut.png", cut))
+            .getMessage()
+            .contains("cut.png"));
+    byte[] words = "not a picture at all".getBytes();
+    assertTrue(
+        assertThrows(InvalidInput.class, () -> PictureReader.header("notes.txt", words))
+            .getMessage()
+            .contains("not a picture"));
+    assertThrows(InvalidInput.class, () -> PictureReader.header("empty", new byte[0]));
+  }
+
+  private static byte[] encoded(BufferedImage image, String format) throws IOException {
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    assertTrue(ImageIO.write(image, format, out));
+    return out.toByteArray();
+  }
+
+  private static byte[] png(int width, int height, int depth, int type, byte[] raw)
+      throws IOException {
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    out.write(new byte[] {(byte) 0x89, 'P', 'N', 'G', 13, 10, 26, 10});
+    byte[] head =
+        ByteBuffer.allocate(13)
+            .putInt(width)
+            .putInt(height)
+            .put((byte) depth)
+            .put((byte) type)
+            .array();
+    chunk(out, "IHDR", head);
+    ByteArrayOutputStream packed = new ByteArrayOutputStream();
+    try (var deflater = new java.util.zip.DeflaterOutputStream(packed)) {
+      deflater.write(raw);
+    }
+    chunk(out, "IDAT", packed.toByteArray());
+    chunk(out, "IEND", new byte[0]);
+    return out.toByteArray();
+  }
+
+  private static void chunk(ByteArrayOutputStream out, String type, byte[] data)
+      throws IOException {
+    CRC32 sum = new CRC32();
+    sum.update(type.getBytes());
+    sum.update(data);
+    out.write(ByteBuffer.allocate(4).putInt(data.length).array());
+    out.write(type.getBytes());
+    out.write(data);
+    out.write(ByteBuffer.allocate(4).putInt((int) sum.getValue()).array());
+  }
+}
