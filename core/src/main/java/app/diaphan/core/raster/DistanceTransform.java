@@ -15,6 +15,9 @@ import java.util.Arrays;
 public final class DistanceTransform {
   private static final double FAR = 1e15;
 
+  /** How many pixels beside the nearest one are looked at; the edge may lie nearer in one. */
+  private static final int AROUND = 2;
+
   /** Less coverage than this is no part of the shape. */
   private static final double FAINT = 1.0 / 1024;
 
@@ -76,8 +79,12 @@ public final class DistanceTransform {
   /** The least distance to the edges through the nearest covered pixel and those around it. */
   private double edgeDistance(int x, int y, int nearestX, int nearestY) {
     double least = Double.POSITIVE_INFINITY;
-    for (int j = Math.max(0, nearestY - 1); j <= Math.min(height - 1, nearestY + 1); j++) {
-      for (int i = Math.max(0, nearestX - 1); i <= Math.min(width - 1, nearestX + 1); i++) {
+    for (int j = Math.max(0, nearestY - AROUND);
+        j <= Math.min(height - 1, nearestY + AROUND);
+        j++) {
+      for (int i = Math.max(0, nearestX - AROUND);
+          i <= Math.min(width - 1, nearestX + AROUND);
+          i++) {
         double covered = coverage.values()[j * width + i];
         if (covered > FAINT) {
           double across = (x - i) * stepX;

@@ -54,7 +54,7 @@ class DistanceTransformTest {
       for (int x = 0; x < 72; x++) {
         double expected = Math.hypot(x + 0.5 - 35.3, y + 0.5 - 35.8) - 15;
         if (expected > 1) {
-          assertEquals(expected, distance.at(x, y), 0.25, x + ", " + y);
+          assertEquals(expected, distance.at(x, y), 0.15, x + ", " + y);
         }
       }
     }
