@@ -1,0 +1,35 @@
+package app.diaphan.core.deliver;
+
+import app.diaphan.core.raster.Bounds;
+import app.diaphan.core.render.Rendering;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.channels.Channels;
+
+/** Packs a drawing quickly as a PNG of 8 bits, to be looked at and not to be delivered. */
+public final class StagePicture {
+  private static final int QUICK = 1;
+
+  private StagePicture() {}
+
+  /**
+   * @param part of the canvas, not empty
+   */
+  public static byte[] png(Rendering rendering, Bounds part) {
+    Target target = Target.png(rendering.canvas().frame()).withDither(false);
+    SampleRows samples = new SampleRows(rendering, part, target);
+    ByteArrayOutputStream out = new ByteArrayOutputStream(1 << 16);
+    try {
+      new PngWriter(
+              samples,
+              new FileHeader(target.frame().pixelAspect(), 72, 0, 0, false),
+              QUICK,
+              new RowChecks(samples.height()))
+          .write(Channels.newChannel(out), Progress.NONE);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return out.toByteArray();
+  }
+}

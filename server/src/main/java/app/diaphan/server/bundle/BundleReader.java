@@ -1,0 +1,180 @@
+package app.diaphan.server.bundle;
+
+import app.diaphan.core.InvalidInput;
+import app.diaphan.core.deliver.FileName;
+import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.picture.PictureReader;
+import app.diaphan.server.json.DocumentJson;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Stream;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+
+/** Reads a bundle from a folder or a zip file. Nothing outside it is ever touched. */
+public final class BundleReader {
+  private static final long MOST_BYTES = 512L * 1024 * 1024;
+  private static final int MOST_FILES = 5000;
+
+  private BundleReader() {}
+
+  /**
+   * @throws InvalidInput if it is no bundle, or one that this version cannot read without loss
+   */
+  public static Bundle read(Path folderOrZip) throws IOException {
+    if (Files.isDirectory(folderOrZip)) {
+      return of(filesOf(folderOrZip));
+    }
+    if (!Files.isRegularFile(folderOrZip)) {
+      throw new InvalidInput(
+          "There is no bundle at %s; give a folder or a .zip file.".formatted(folderOrZip));
+    }
+    return readZip(Files.readAllBytes(folderOrZip));
+  }
+
+  public static Bundle readZip(byte[] zip) throws IOException {
+    Map<String, byte[]> files = new TreeMap<>();
+    long total = 0;
+    try (ZipInputStream stream = new ZipInputStream(new ByteArrayInputStream(zip))) {
+      ZipEntry entry;
+      while ((entry = stream.getNextEntry()) != null) {
+        if (entry.isDirectory()) {
+          continue;
+        }
+        checkName(entry.getName());
+        byte[] content = stream.readNBytes((int) Math.min(Integer.MAX_VALUE - 8, MOST_BYTES));
+        total += content.length;
+        files.put(entry.getName(), content);
+        checkSize(files.size(), total);
+      }
+    } catch (IllegalArgumentException e) {
+      throw new InvalidInput("The zip file is damaged and was not taken in.", e);
+    }
+    return of(files);
+  }
+
+  private static Map<String, byte[]> filesOf(Path folder) throws IOException {
+    Map<String, byte[]> files = new TreeMap<>();
+    long total = 0;
+    List<Path> paths;
+    try (Stream<Path> walk = Files.walk(folder, 4)) {
+      paths = walk.filter(Files::isRegularFile).toList();
+    }
+    Path real = folder.toRealPath();
+    for (Path path : paths) {
+      if (!path.toRealPath().startsWith(real)) {
+        throw new InvalidInput("The bundle's file %s leads out of it.".formatted(path));
+      }
+      total += Files.size(path);
+      checkSize(files.size(), total);
+      files.put(folder.relativize(path).toString().replace('\\', '/'), Files.readAllBytes(path));
+    }
+    return files;
+  }
+
+  private static void checkSize(int files, long bytes) {
+    if (files > MOST_FILES || bytes > MOST_BYTES) {
+      throw new InvalidInput(
+          "The bundle is larger than %d MB or has more than %d files."
+              .formatted(MOST_BYTES >> 20, MOST_FILES));
+    }
+  }
+
+  private static void checkName(String name) {
+    if (name.startsWith("/") || name.contains("\\") || name.contains(":")) {
+      throw leadsOut(name);
+    }
+    for (String step : name.split("/", -1)) {
+      if (step.isEmpty() || step.equals(".") || step.equals("..")) {
+        throw leadsOut(name);
+      }
+    }
+  }
+
+  private static InvalidInput leadsOut(String name) {
+    return new InvalidInput(
+        "The bundle has a file named \"%s\", which would lie outside its folder; it was not taken in."
+            .formatted(name));
+  }
+
+  private static Bundle of(Map<String, byte[]> files) {
+    BundleContents contents = contents(files);
+    Map<String, Overlay> overlays = new LinkedHashMap<>();
+    for (String file : contents.overlays()) {
+      checkName(file);
+      String path = "overlays/" + file;
+      byte[] text = files.get(path);
+      if (text == null) {
+        throw new InvalidInput(
+            "The bundle lists the overlay %s, but has no such file.".formatted(path));
+      }
+      overlays.put(
+          file,
+          DocumentJson.read(
+              new String(text, StandardCharsets.UTF_8), Overlay.class, "The file " + path));
+    }
+    Map<String, byte[]> pictures = new LinkedHashMap<>();
+    files.forEach(
+        (path, content) -> {
+          if (path.startsWith("pictures/")) {
+            String name = path.substring("pictures/".length());
+            FileName.check(name);
+            PictureReader.header(name, content);
+            pictures.put(name, content);
+          }
+        });
+    Map<String, List<byte[]>> clips = new LinkedHashMap<>();
+    for (String clip : contents.clips()) {
+      checkName(clip);
+      List<byte[]> stills = new ArrayList<>();
+      files.forEach(
+          (path, content) -> {
+            if (path.startsWith("backdrops/" + clip + "/")) {
+              PictureReader.header(path, content);
+              stills.add(content);
+            }
+          });
+      clips.put(clip, stills);
+    }
+    return new Bundle(contents.name(), overlays, pictures, clips);
+  }
+
+  private static BundleContents contents(Map<String, byte[]> files) {
+    byte[] text = files.get("package.json");
+    if (text == null) {
+      throw new InvalidInput("This is no Diaphan bundle: it has no file package.json.");
+    }
+    String json = new String(text, StandardCharsets.UTF_8);
+    checkVersion(json);
+    BundleContents contents =
+        DocumentJson.read(json, BundleContents.class, "The file package.json");
+    if (!BundleContents.FORMAT.equals(contents.format())) {
+      throw new InvalidInput(
+          "The file package.json is of the format \"%s\", not \"%s\"."
+              .formatted(contents.format(), BundleContents.FORMAT));
+    }
+    return contents;
+  }
+
+  /** Looked at first: a newer bundle may well have fields that would be called unknown. */
+  private static void checkVersion(String json) {
+    var version =
+        DocumentJson.read(json, java.util.Map.class, "The file package.json").get("version");
+    if (!(version instanceof Integer number) || number < 1) {
+      throw new InvalidInput("The file package.json does not say its version as a whole number.");
+    }
+    if (number > BundleContents.VERSION) {
+      throw new InvalidInput(
+          "The bundle has version %d; this Diaphan reads versions up to %d. Use a newer Diaphan."
+              .formatted(number, BundleContents.VERSION));
+    }
+  }
+}

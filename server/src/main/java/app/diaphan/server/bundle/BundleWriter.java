@@ -1,0 +1,54 @@
+package app.diaphan.server.bundle;
+
+import app.diaphan.server.json.DocumentJson;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Map;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+
+/** Writes a bundle as a zip file: the same bundle always as the same bytes. */
+public final class BundleWriter {
+  private static final LocalDateTime NO_TIME = LocalDateTime.of(1980, 1, 1, 0, 0);
+
+  private BundleWriter() {}
+
+  public static void writeZip(Bundle bundle, OutputStream out) throws IOException {
+    try (ZipOutputStream zip = new ZipOutputStream(out)) {
+      add(
+          zip,
+          "package.json",
+          DocumentJson.writeReadable(
+                  new BundleContents(
+                      BundleContents.FORMAT,
+                      BundleContents.VERSION,
+                      bundle.name(),
+                      List.copyOf(bundle.overlays().keySet()),
+                      List.copyOf(bundle.clips().keySet())))
+              .getBytes(StandardCharsets.UTF_8));
+      for (var overlay : bundle.overlays().entrySet()) {
+        String json = DocumentJson.writeReadable(overlay.getValue());
+        add(zip, "overlays/" + overlay.getKey(), json.getBytes(StandardCharsets.UTF_8));
+      }
+      for (Map.Entry<String, byte[]> picture : bundle.pictures().entrySet()) {
+        add(zip, "pictures/" + picture.getKey(), picture.getValue());
+      }
+      for (var clip : bundle.clips().entrySet()) {
+        for (int i = 0; i < clip.getValue().size(); i++) {
+          add(zip, "backdrops/%s/%02d.jpg".formatted(clip.getKey(), i + 1), clip.getValue().get(i));
+        }
+      }
+    }
+  }
+
+  private static void add(ZipOutputStream zip, String name, byte[] content) throws IOException {
+    ZipEntry entry = new ZipEntry(name);
+    entry.setTimeLocal(NO_TIME);
+    zip.putNextEntry(entry);
+    zip.write(content);
+    zip.closeEntry();
+  }
+}

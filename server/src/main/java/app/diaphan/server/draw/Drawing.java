@@ -1,0 +1,38 @@
+package app.diaphan.server.draw;
+
+import java.util.List;
+
+/**
+ * An overlay as the core draws it at some scale.
+ *
+ * @param width of the drawing in pixels
+ * @param height of the drawing in pixels
+ * @param composite address of the true picture of all pieces, on clear ground
+ * @param pieces from front to back
+ */
+public record Drawing(
+    int width, int height, String composite, List<DrawnPiece> pieces, List<FoundOnPiece> findings) {
+
+  /**
+   * One piece by itself.
+   *
+   * @param picture address of its picture; empty if it draws nothing
+   * @param left where the picture lies, in pixels of the drawing
+   * @param corners of the piece's box in the same pixels, x and y in turn, clockwise from top left
+   * @param boxWidth of the piece's box in display units
+   * @param boxHeight the same, downwards
+   */
+  public record DrawnPiece(
+      String id,
+      String picture,
+      int left,
+      int top,
+      int width,
+      int height,
+      double[] corners,
+      double boxWidth,
+      double boxHeight) {}
+
+  /** Something to know about a piece. */
+  public record FoundOnPiece(String piece, String sentence, boolean prevents) {}
+}

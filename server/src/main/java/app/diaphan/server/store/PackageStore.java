@@ -1,0 +1,208 @@
+package app.diaphan.server.store;
+
+import app.diaphan.core.InvalidInput;
+import app.diaphan.core.deliver.FileName;
+import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.picture.PictureHeader;
+import app.diaphan.core.picture.PictureReader;
+import app.diaphan.server.bundle.Bundle;
+import app.diaphan.server.json.DocumentJson;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.HexFormat;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps packages with all that is in them. Every change is whole or does not happen. */
+@Service
+public class PackageStore {
+  private final Packages packages;
+  private final Overlays overlays;
+  private final Revisions revisions;
+  private final Pictures pictures;
+  private final Stills stills;
+  private final Clock clock;
+
+  PackageStore(
+      Packages packages,
+      Overlays overlays,
+      Revisions revisions,
+      Pictures pictures,
+      Stills stills,
+      Clock clock) {
+    this.packages = packages;
+    this.overlays = overlays;
+    this.revisions = revisions;
+    this.pictures = pictures;
+    this.stills = stills;
+    this.clock = clock;
+  }
+
+  @Transactional
+  public GraphicsPackage create(String name) {
+    if (name == null || name.isBlank() || name.length() > 120) {
+      throw new InvalidInput("A package's name has 1 to 120 characters.");
+    }
+    return packages.save(new GraphicsPackage(name.strip(), clock.instant()));
+  }
+
+  public List<GraphicsPackage> all() {
+    return packages.findAll();
+  }
+
+  public GraphicsPackage get(Long id) {
+    return packages.findById(id).orElseThrow(() -> new Missing("package", id));
+  }
+
+  public List<OverlayEntity> overlaysOf(Long packageId) {
+    get(packageId);
+    return overlays.findByPackageIdOrderById(packageId);
+  }
+
+  public OverlayEntity overlay(Long id) {
+    return overlays.findById(id).orElseThrow(() -> new Missing("overlay", id));
+  }
+
+  public static Overlay documentOf(OverlayEntity entity) {
+    return DocumentJson.read(
+        entity.document(), Overlay.class, "The saved overlay \"" + entity.name() + "\"");
+  }
+
+  @Transactional
+  public OverlayEntity add(Long packageId, Overlay overlay) {
+    get(packageId);
+    OverlayEntity entity =
+        overlays.saveAndFlush(
+            new OverlayEntity(
+                packageId, overlay.name(), DocumentJson.write(overlay), clock.instant()));
+    keepRevision(entity);
+    return entity;
+  }
+
+  /**
+   * @param basedOn the revision that the document was made from
+   * @throws StaleSave if another save came first; nothing is changed then
+   */
+  @Transactional
+  public OverlayEntity save(Long id, int basedOn, Overlay overlay) {
+    OverlayEntity entity = overlay(id);
+    if (entity.revision() != basedOn) {
+      throw new StaleSave(entity.name(), entity.revision());
+    }
+    entity.save(overlay.name(), DocumentJson.write(overlay), clock.instant());
+    OverlayEntity saved = overlays.saveAndFlush(entity);
+    keepRevision(saved);
+    return saved;
+  }
+
+  @Transactional
+  public void delete(Long id) {
+    overlays.delete(overlay(id));
+  }
+
+  public List<OverlayRevision> revisionsOf(Long overlayId) {
+    overlay(overlayId);
+    return revisions.findByOverlayIdOrderByNumberDesc(overlayId);
+  }
+
+  private void keepRevision(OverlayEntity entity) {
+    revisions.save(
+        new OverlayRevision(entity.id(), entity.revision(), entity.document(), entity.savedAt()));
+  }
+
+  public List<PictureEntity> picturesOf(Long packageId) {
+    get(packageId);
+    return pictures.findByPackageIdOrderByName(packageId);
+  }
+
+  public PictureEntity picture(Long id) {
+    return pictures.findById(id).orElseThrow(() -> new Missing("picture", id));
+  }
+
+  /** Takes a picture in. The same bytes under the same name are kept once. */
+  @Transactional
+  public PictureEntity addPicture(Long packageId, String name, byte[] content) {
+    get(packageId);
+    FileName.check(name);
+    PictureHeader header = PictureReader.header(name, content);
+    PictureReader.read(name, content); // Refuses what is cut short before it is kept.
+    String digest = sha256(content);
+    String free = name;
+    for (int i = 2; ; i++) {
+      var taken = pictures.findByPackageIdAndName(packageId, free);
+      if (taken.isEmpty()) {
+        break;
+      }
+      if (taken.get().sha256().equals(digest)) {
+        return taken.get();
+      }
+      int dot = name.lastIndexOf('.');
+      String end = dot < 0 ? "" : name.substring(dot);
+      free = name.substring(0, name.length() - end.length()) + " (" + i + ")" + end;
+    }
+    return pictures.save(
+        new PictureEntity(
+            packageId, free, header.format(), header.width(), header.height(), digest, content));
+  }
+
+  public List<StillEntity> stillsOf(Long packageId) {
+    get(packageId);
+    return stills.findByPackageIdOrderByClipAscPositionAsc(packageId);
+  }
+
+  public StillEntity still(Long id) {
+    return stills.findById(id).orElseThrow(() -> new Missing("still", id));
+  }
+
+  @Transactional
+  public GraphicsPackage add(Bundle bundle) {
+    GraphicsPackage graphics = create(bundle.name());
+    bundle.overlays().values().forEach(overlay -> add(graphics.id(), overlay));
+    bundle.pictures().forEach((name, content) -> addPicture(graphics.id(), name, content));
+    bundle
+        .clips()
+        .forEach(
+            (clip, contents) -> {
+              for (int i = 0; i < contents.size(); i++) {
+                stills.save(new StillEntity(graphics.id(), clip, i + 1, contents.get(i)));
+              }
+            });
+    return graphics;
+  }
+
+  @Transactional(readOnly = true)
+  public Bundle bundle(Long packageId) {
+    Map<String, Overlay> documents = new LinkedHashMap<>();
+    for (OverlayEntity entity : overlaysOf(packageId)) {
+      String stem = FileName.from(entity.name());
+      String file = stem + ".json";
+      for (int i = 2; documents.containsKey(file); i++) {
+        file = stem + "-" + i + ".json";
+      }
+      documents.put(file, documentOf(entity));
+    }
+    Map<String, byte[]> files = new LinkedHashMap<>();
+    picturesOf(packageId).forEach(picture -> files.put(picture.name(), picture.content()));
+    Map<String, List<byte[]>> clips = new LinkedHashMap<>();
+    stillsOf(packageId)
+        .forEach(
+            still ->
+                clips
+                    .computeIfAbsent(still.clip(), clip -> new ArrayList<>())
+                    .add(still.content()));
+    return new Bundle(get(packageId).name(), documents, files, clips);
+  }
+
+  private static String sha256(byte[] content) {
+    try {
+      return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(content));
+    } catch (NoSuchAlgorithmException e) {
+      throw new IllegalStateException(e); // Every Java platform has SHA-256.
+    }
+  }
+}

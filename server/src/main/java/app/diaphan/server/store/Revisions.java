@@ -1,0 +1,8 @@
+package app.diaphan.server.store;
+
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+public interface Revisions extends JpaRepository<OverlayRevision, Long> {
+  List<OverlayRevision> findByOverlayIdOrderByNumberDesc(Long overlayId);
+}

@@ -1,0 +1,120 @@
+package app.diaphan.server.web;
+
+import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.render.Canvas;
+import app.diaphan.server.draw.Backdrop;
+import app.diaphan.server.draw.DrawingService;
+import app.diaphan.server.store.OverlayEntity;
+import app.diaphan.server.store.PackageStore;
+import java.time.Instant;
+import java.util.List;
+import org.springframework.http.CacheControl;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Overlays and their revisions. */
+@RestController
+@RequestMapping("/api")
+class OverlayApi {
+  private final PackageStore store;
+  private final DrawingService drawings;
+
+  OverlayApi(PackageStore store, DrawingService drawings) {
+    this.store = store;
+    this.drawings = drawings;
+  }
+
+  record SavedOverlay(
+      long id,
+      long packageId,
+      int revision,
+      Instant savedAt,
+      double displayWidth,
+      Overlay overlay) {
+    static SavedOverlay of(OverlayEntity entity) {
+      Overlay overlay = PackageStore.documentOf(entity);
+      return new SavedOverlay(
+          entity.id(),
+          entity.packageId(),
+          entity.revision(),
+          entity.savedAt(),
+          overlay.frame().displayWidth(),
+          overlay);
+    }
+  }
+
+  record Save(int basedOn, Overlay overlay) {}
+
+  record RevisionSummary(int number, Instant savedAt) {}
+
+  @GetMapping("/packages/{id}/overlays")
+  List<SavedOverlay> overlays(@PathVariable long id) {
+    return store.overlaysOf(id).stream().map(SavedOverlay::of).toList();
+  }
+
+  @PostMapping("/packages/{id}/overlays")
+  @ResponseStatus(HttpStatus.CREATED)
+  SavedOverlay add(@PathVariable long id, @RequestBody Overlay overlay) {
+    return SavedOverlay.of(store.add(id, overlay));
+  }
+
+  @GetMapping("/overlays/{id}")
+  SavedOverlay overlay(@PathVariable long id) {
+    return SavedOverlay.of(store.overlay(id));
+  }
+
+  @PutMapping("/overlays/{id}")
+  SavedOverlay save(@PathVariable long id, @RequestBody Save save) {
+    return SavedOverlay.of(store.save(id, save.basedOn(), save.overlay()));
+  }
+
+  @DeleteMapping("/overlays/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void delete(@PathVariable long id) {
+    store.delete(id);
+  }
+
+  @GetMapping("/overlays/{id}/revisions")
+  List<RevisionSummary> revisions(@PathVariable long id) {
+    return store.revisionsOf(id).stream()
+        .map(revision -> new RevisionSummary(revision.number(), revision.savedAt()))
+        .toList();
+  }
+
+  /**
+   * The saved overlay as a picture.
+   *
+   * @param width in pixels
+   * @param backdrop "none" for clear ground, a colour such as "#808080", or "still-" and the number
+   *     of one of the package's stills
+   */
+  @GetMapping(path = "/overlays/{id}/picture.png", produces = MediaType.IMAGE_PNG_VALUE)
+  ResponseEntity<byte[]> picture(
+      @PathVariable long id,
+      @RequestParam(defaultValue = "480") int width,
+      @RequestParam(defaultValue = "none") String backdrop) {
+    OverlayEntity entity = store.overlay(id);
+    Overlay overlay = PackageStore.documentOf(entity);
+    double scale = (double) width / overlay.frame().width();
+    byte[] png =
+        backdrop.equals("none")
+            ? drawings.picture(entity.packageId(), overlay, scale)
+            : drawings.over(
+                entity.packageId(),
+                overlay,
+                Canvas.scaled(overlay.frame(), scale),
+                Backdrop.parse(backdrop, store));
+    return ResponseEntity.ok().cacheControl(CacheControl.noCache()).body(png);
+  }
+}

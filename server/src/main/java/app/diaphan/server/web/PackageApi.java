@@ -1,0 +1,169 @@
+package app.diaphan.server.web;
+
+import app.diaphan.core.InvalidInput;
+import app.diaphan.core.frame.FrameCatalogue;
+import app.diaphan.core.frame.FrameChoice;
+import app.diaphan.core.frame.FrameRate;
+import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.type.FontKind;
+import app.diaphan.core.type.ShippedFonts;
+import app.diaphan.server.bundle.BundleReader;
+import app.diaphan.server.bundle.BundleWriter;
+import app.diaphan.server.draw.Drawing;
+import app.diaphan.server.draw.DrawingService;
+import app.diaphan.server.store.GraphicsPackage;
+import app.diaphan.server.store.PackageStore;
+import app.diaphan.server.store.PictureEntity;
+import app.diaphan.server.store.StillEntity;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.time.Duration;
+import java.util.List;
+import org.springframework.http.CacheControl;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+
+/** Packages and what they hold beside overlays; the frames and fonts that all share. */
+@RestController
+@RequestMapping("/api")
+class PackageApi {
+  private final PackageStore store;
+  private final DrawingService drawings;
+
+  PackageApi(PackageStore store, DrawingService drawings) {
+    this.store = store;
+    this.drawings = drawings;
+  }
+
+  record PackageSummary(long id, String name) {
+    static PackageSummary of(GraphicsPackage graphics) {
+      return new PackageSummary(graphics.id(), graphics.name());
+    }
+  }
+
+  record NewPackage(String name) {}
+
+  record FontFamilyChoice(String name, FontKind kind, List<FontWeight> weights) {}
+
+  record FontWeight(int weight, String name) {}
+
+  record FrameEntry(FrameChoice choice, double displayWidth, List<String> rates) {}
+
+  record PictureSummary(long id, String name, String format, int width, int height) {
+    static PictureSummary of(PictureEntity picture) {
+      return new PictureSummary(
+          picture.id(), picture.name(), picture.format(), picture.width(), picture.height());
+    }
+  }
+
+  record StillSummary(long id, String clip, int position) {
+    static StillSummary of(StillEntity still) {
+      return new StillSummary(still.id(), still.clip(), still.position());
+    }
+  }
+
+  /**
+   * @param scale drawing pixels for one stored pixel of the frame
+   */
+  record ToDraw(Overlay overlay, double scale) {}
+
+  @GetMapping("/frames")
+  List<FrameEntry> frames() {
+    return FrameCatalogue.choices().stream()
+        .map(
+            choice ->
+                new FrameEntry(
+                    choice,
+                    choice.frame().displayWidth(),
+                    choice.rates().stream().map(FrameRate::label).toList()))
+        .toList();
+  }
+
+  @GetMapping("/fonts")
+  List<FontFamilyChoice> fonts() {
+    return ShippedFonts.shelf().families().stream()
+        .map(
+            family ->
+                new FontFamilyChoice(
+                    family.name(),
+                    family.kind(),
+                    family.weights().stream()
+                        .map(weight -> new FontWeight(weight, family.weightName(weight)))
+                        .toList()))
+        .toList();
+  }
+
+  @GetMapping("/packages")
+  List<PackageSummary> packages() {
+    return store.all().stream().map(PackageSummary::of).toList();
+  }
+
+  @PostMapping("/packages")
+  @ResponseStatus(HttpStatus.CREATED)
+  PackageSummary create(@RequestBody NewPackage wanted) {
+    return PackageSummary.of(store.create(wanted.name()));
+  }
+
+  @PostMapping(path = "/packages/bundle", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+  @ResponseStatus(HttpStatus.CREATED)
+  PackageSummary importBundle(@RequestPart("file") MultipartFile file) throws IOException {
+    return PackageSummary.of(store.add(BundleReader.readZip(file.getBytes())));
+  }
+
+  @GetMapping(path = "/packages/{id}/bundle.zip", produces = "application/zip")
+  byte[] exportBundle(@PathVariable long id) throws IOException {
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    BundleWriter.writeZip(store.bundle(id), out);
+    return out.toByteArray();
+  }
+
+  @GetMapping("/packages/{id}/pictures")
+  List<PictureSummary> pictures(@PathVariable long id) {
+    return store.picturesOf(id).stream().map(PictureSummary::of).toList();
+  }
+
+  @PostMapping(path = "/packages/{id}/pictures", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+  @ResponseStatus(HttpStatus.CREATED)
+  PictureSummary addPicture(@PathVariable long id, @RequestPart("file") MultipartFile file)
+      throws IOException {
+    String name = file.getOriginalFilename();
+    if (name == null || name.isBlank()) {
+      throw new InvalidInput("The picture came without a name; save it under one and try again.");
+    }
+    return PictureSummary.of(store.addPicture(id, name, file.getBytes()));
+  }
+
+  @GetMapping("/packages/{id}/stills")
+  List<StillSummary> stills(@PathVariable long id) {
+    return store.stillsOf(id).stream().map(StillSummary::of).toList();
+  }
+
+  @GetMapping(path = "/stills/{id}.jpg", produces = MediaType.IMAGE_JPEG_VALUE)
+  ResponseEntity<byte[]> still(@PathVariable long id) {
+    return ResponseEntity.ok()
+        .cacheControl(CacheControl.maxAge(Duration.ofDays(1)).cachePrivate())
+        .body(store.still(id).content());
+  }
+
+  /** Draws an overlay that need not be saved. */
+  @PostMapping("/packages/{id}/drawings")
+  @ApiResponse(
+      responseCode = "200",
+      content = @Content(schema = @Schema(implementation = Drawing.class)))
+  Drawing draw(@PathVariable long id, @RequestBody ToDraw toDraw) {
+    return drawings.draw(id, toDraw.overlay(), toDraw.scale());
+  }
+}

@@ -1,0 +1,90 @@
+package app.diaphan.server.web;
+
+import app.diaphan.core.InvalidInput;
+import app.diaphan.core.deliver.DeliveryFailed;
+import app.diaphan.core.picture.PictureReader;
+import app.diaphan.server.json.DocumentJson;
+import app.diaphan.server.store.Missing;
+import app.diaphan.server.store.StaleSave;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+
+/** Every error as problem+json (RFC 9457), its detail a sentence for the designer. */
+@RestControllerAdvice
+class Problems extends ResponseEntityExceptionHandler {
+  private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+  @ExceptionHandler
+  ProblemDetail invalid(InvalidInput e) {
+    return ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage());
+  }
+
+  @ExceptionHandler
+  ProblemDetail missing(Missing e) {
+    return ProblemDetail.forStatusAndDetail(HttpStatus.NOT_FOUND, e.getMessage());
+  }
+
+  @ExceptionHandler
+  ProblemDetail stale(StaleSave e) {
+    return ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, e.getMessage());
+  }
+
+  @ExceptionHandler
+  ProblemDetail stale(OptimisticLockingFailureException e) {
+    return ProblemDetail.forStatusAndDetail(
+        HttpStatus.CONFLICT,
+        "The overlay was saved from elsewhere at the same moment; nothing was overwritten.");
+  }
+
+  @ExceptionHandler
+  ProblemDetail failed(DeliveryFailed e) {
+    return ProblemDetail.forStatusAndDetail(HttpStatus.INTERNAL_SERVER_ERROR, e.getMessage());
+  }
+
+  @ExceptionHandler
+  ProblemDetail unexpected(Exception e) {
+    LOG.error("A request ended in an unexpected way", e);
+    return ProblemDetail.forStatusAndDetail(
+        HttpStatus.INTERNAL_SERVER_ERROR,
+        "Something went wrong in Diaphan itself. Nothing saved was lost; the log says more.");
+  }
+
+  @Override
+  protected ResponseEntity<Object> handleHttpMessageNotReadable(
+      HttpMessageNotReadableException e,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    Throwable cause = e.getCause() == null ? e : e.getCause();
+    ProblemDetail problem =
+        ProblemDetail.forStatusAndDetail(
+            HttpStatus.UNPROCESSABLE_CONTENT, "The request " + DocumentJson.reason(cause));
+    return handleExceptionInternal(e, problem, headers, HttpStatus.UNPROCESSABLE_CONTENT, request);
+  }
+
+  @Override
+  protected ResponseEntity<Object> handleMaxUploadSizeExceededException(
+      MaxUploadSizeExceededException e,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    ProblemDetail problem =
+        ProblemDetail.forStatusAndDetail(
+            HttpStatus.CONTENT_TOO_LARGE,
+            "The file is larger than %d MB and was not taken in. Save it smaller."
+                .formatted(PictureReader.MOST_BYTES >> 20));
+    return handleExceptionInternal(e, problem, headers, HttpStatus.CONTENT_TOO_LARGE, request);
+  }
+}
