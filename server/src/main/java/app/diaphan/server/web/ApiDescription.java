@@ -1,16 +1,29 @@
 package app.diaphan.server.web;
 
 import app.diaphan.server.json.DocumentJson;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
 import io.swagger.v3.core.util.Json;
 import io.swagger.v3.core.util.Json31;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.Discriminator;
+import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.media.StringSchema;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
 /** The OpenAPI description, from which the front end's types are made. */
 @Configuration
 class ApiDescription {
+  /** Properties that may be left out or empty. */
+  private static final Set<String> OPTIONAL = Set.of("DeliveryStatus.report", "FileReport.drawn");
+
   ApiDescription() {
     DocumentJson.shapes()
         .forEach(
@@ -23,5 +36,68 @@ class ApiDescription {
   @Bean
   OpenAPI description() {
     return new OpenAPI().info(new Info().title("Diaphan").version("1"));
+  }
+
+  /**
+   * The description's library sees that a type has kinds, but neither names them nor says which
+   * properties are always there.
+   */
+  @Bean
+  OpenApiCustomizer kindsAndRequired() {
+    return description -> {
+      description.setServers(null);
+      Map<String, Schema> schemas = description.getComponents().getSchemas();
+      DocumentJson.shapes()
+          .forEach(
+              (type, shape) -> {
+                JsonSubTypes kinds = shape.getAnnotation(JsonSubTypes.class);
+                if (kinds != null) {
+                  describeKinds(schemas, type.getSimpleName(), kinds);
+                }
+              });
+      schemas.forEach(ApiDescription::requireAll);
+    };
+  }
+
+  private static void describeKinds(Map<String, Schema> schemas, String base, JsonSubTypes kinds) {
+    Discriminator discriminator = new Discriminator().propertyName("kind");
+    Schema<Object> either = new Schema<>();
+    for (JsonSubTypes.Type kind : kinds.value()) {
+      String name = kind.value().getSimpleName();
+      String reference = "#/components/schemas/" + name;
+      either.addOneOfItem(new Schema<>().$ref(reference));
+      discriminator.mapping(kind.name(), reference);
+      Map<String, Schema> properties = new LinkedHashMap<>();
+      StringSchema constant = new StringSchema();
+      constant.setTypes(Set.of("string"));
+      constant.setEnum(List.of(kind.name()));
+      properties.put("kind", constant);
+      Schema<?> known = schemas.get(name);
+      List<Schema<?>> parts = new ArrayList<>();
+      parts.add(known);
+      if (known.getAllOf() != null) {
+        known.getAllOf().forEach(parts::add);
+      }
+      for (Schema<?> part : parts) {
+        if (part.getProperties() != null) {
+          properties.putAll(part.getProperties());
+        }
+      }
+      Schema<Object> whole = new Schema<>();
+      whole.setTypes(Set.of("object"));
+      whole.setProperties(properties);
+      schemas.put(name, whole);
+    }
+    either.setDiscriminator(discriminator);
+    schemas.put(base, either);
+  }
+
+  private static void requireAll(String name, Schema<?> schema) {
+    if (schema.getProperties() != null) {
+      schema.setRequired(
+          schema.getProperties().keySet().stream()
+              .filter(property -> !OPTIONAL.contains(name + "." + property))
+              .toList());
+    }
   }
 }
