@@ -1,10 +1,12 @@
 package app.diaphan.server.web;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.FrameCatalogue;
 import app.diaphan.core.frame.FrameChoice;
 import app.diaphan.core.frame.FrameRate;
 import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.overlay.Reframed;
 import app.diaphan.core.type.FontKind;
 import app.diaphan.core.type.ShippedFonts;
 import app.diaphan.server.bundle.BundleReader;
@@ -74,6 +76,8 @@ class PackageApi {
       return new StillSummary(still.id(), still.clip(), still.position());
     }
   }
+
+  record ToReframe(Overlay overlay, Frame frame) {}
 
   /**
    * @param scale drawing pixels for one stored pixel of the frame
@@ -156,6 +160,12 @@ class PackageApi {
     return ResponseEntity.ok()
         .cacheControl(CacheControl.maxAge(Duration.ofDays(1)).cachePrivate())
         .body(store.still(id).content());
+  }
+
+  /** The overlay on another master frame; nothing is saved. */
+  @PostMapping("/reframed")
+  Overlay reframed(@RequestBody ToReframe wanted) {
+    return Reframed.of(wanted.overlay(), wanted.frame());
   }
 
   /** Draws an overlay that need not be saved. */

@@ -1,0 +1,70 @@
+import createClient from "openapi-fetch";
+import type { components, paths } from "./schema";
+
+type Schemas = components["schemas"];
+export type Overlay = Schemas["Overlay"];
+export type Piece = Overlay["stack"][number];
+export type TextPiece = Schemas["TextPiece"];
+export type PlatePiece = Schemas["PlatePiece"];
+export type PicturePiece = Schemas["PicturePiece"];
+export type Place = Schemas["Place"];
+export type Paint = Schemas["Flat"] | Schemas["Linear"];
+export type Finish = Piece["finishes"][number];
+export type Shadow = Schemas["Shadow"];
+export type Outline = Schemas["Outline"];
+export type Frame = Schemas["Frame"];
+export type FrameEntry = Schemas["FrameEntry"];
+export type Drawing = Schemas["Drawing"];
+export type DrawnPiece = Schemas["DrawnPiece"];
+export type SavedOverlay = Schemas["SavedOverlay"];
+export type Target = Schemas["Target"];
+export type DeliveryStatus = Schemas["DeliveryStatus"];
+export type Preview = Schemas["Preview"];
+export type StillSummary = Schemas["StillSummary"];
+export type PackageSummary = Schemas["PackageSummary"];
+export type PictureSummary = Schemas["PictureSummary"];
+
+export const api = createClient<paths>({ baseUrl: "" });
+
+/** An answer of the server that is not what was asked for; the message is for the designer. */
+export class Refused extends Error {
+  constructor(
+    message: string,
+    readonly status: number,
+  ) {
+    super(message);
+  }
+}
+
+/** Gives the data of an answer, or throws what the server says is wrong. */
+export async function answer<T>(
+  call: Promise<{ data?: T; error?: unknown; response: Response }>,
+): Promise<T> {
+  let result;
+  try {
+    result = await call;
+  } catch (e) {
+    if (e instanceof DOMException && e.name === "AbortError") throw e;
+    throw new Refused("Diaphan does not answer. Is it still running? Nothing typed is lost.", 0);
+  }
+  if (!result.response.ok) {
+    const problem = result.error as { detail?: string } | undefined;
+    throw new Refused(
+      problem?.detail ?? `Diaphan answered with error ${result.response.status}.`,
+      result.response.status,
+    );
+  }
+  return result.data as T;
+}
+
+/** Sends one file under the name "file". */
+export async function upload<T>(address: string, file: File): Promise<T> {
+  const body = new FormData();
+  body.append("file", file);
+  const response = await fetch(address, { method: "POST", body });
+  const content = (await response.json()) as T & { detail?: string };
+  if (!response.ok) {
+    throw new Refused(content.detail ?? `"${file.name}" was not taken in.`, response.status);
+  }
+  return content;
+}

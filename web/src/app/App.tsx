@@ -1,0 +1,25 @@
+import { Navigate, Route, Routes } from "react-router";
+import { ComposePage } from "../compose/ComposePage";
+import { DeliverPage } from "../deliver/DeliverPage";
+import { FramePage } from "../frame/FramePage";
+import { NewOverlayPage } from "../frame/NewOverlayPage";
+import { ProofPage } from "../proof/ProofPage";
+import { StartPage } from "../start/StartPage";
+import { OverlayShell } from "./OverlayShell";
+
+export function App() {
+  return (
+    <Routes>
+      <Route path="/" element={<StartPage />} />
+      <Route path="/packages/:packageId/new" element={<NewOverlayPage />} />
+      <Route path="/overlays/:overlayId" element={<OverlayShell />}>
+        <Route index element={<Navigate to="compose" replace />} />
+        <Route path="frame" element={<FramePage />} />
+        <Route path="compose" element={<ComposePage />} />
+        <Route path="proof" element={<ProofPage />} />
+        <Route path="deliver" element={<DeliverPage />} />
+      </Route>
+      <Route path="*" element={<Navigate to="/" replace />} />
+    </Routes>
+  );
+}

@@ -1,0 +1,90 @@
+import { useEffect, useRef } from "react";
+
+const KEYS: [string, [string, string][]][] = [
+  [
+    "Everywhere",
+    [
+      ["?", "Show this list"],
+      ["Alt 1 – Alt 4", "Frame, Compose, Proof, Deliver"],
+      ["Ctrl Z", "Undo"],
+      ["Ctrl Shift Z", "Redo"],
+    ],
+  ],
+  [
+    "Compose: add",
+    [
+      ["T", "Add a text"],
+      ["P", "Add a plate"],
+      ["I", "Add a picture"],
+    ],
+  ],
+  [
+    "Compose: the chosen piece",
+    [
+      ["Arrows", "Move by 1"],
+      ["Shift Arrows", "Move by 10"],
+      ["N, Shift N", "Choose the next piece behind, in front"],
+      ["Enter", "Edit its words or first value"],
+      ["D", "Duplicate"],
+      ["H", "Hide or show"],
+      ["Page Up, Page Down", "One forward, one back in the stack"],
+      ["Delete", "Take away"],
+      ["Esc", "Choose nothing"],
+    ],
+  ],
+  [
+    "Compose: looking",
+    [
+      ["1 – 8", "Backdrop by its place in the strip"],
+      ["F", "Fit the frame"],
+      ["A", "Actual pixels, 1:1"],
+      ["+, −, wheel", "Zoom"],
+      ["G", "Safe areas on or off"],
+    ],
+  ],
+  [
+    "In a number",
+    [
+      ["Up, Down", "One step, ten with Shift"],
+      ["Drag sideways", "Change it"],
+      ["Enter", "Take it"],
+    ],
+  ],
+];
+
+/** All keys of the application. */
+export function KeyList({ onClose }: { onClose: () => void }) {
+  const dialog = useRef<HTMLDialogElement>(null);
+  useEffect(() => dialog.current?.showModal(), []);
+  return (
+    <dialog ref={dialog} className="modal" onClose={onClose} aria-labelledby="keys-title">
+      <div className="modal-box max-w-3xl">
+        <h2 id="keys-title" className="mb-3 text-lg font-semibold">
+          Keys
+        </h2>
+        <div className="columns-2 gap-8">
+          {KEYS.map(([title, rows]) => (
+            <section key={title} className="mb-4 break-inside-avoid">
+              <h3 className="mb-1 text-xs font-semibold uppercase tracking-wide opacity-70">
+                {title}
+              </h3>
+              <dl className="grid grid-cols-[9rem_1fr] gap-y-1">
+                {rows.map(([key, what]) => (
+                  <div key={key} className="contents">
+                    <dt className="font-semibold">{key}</dt>
+                    <dd>{what}</dd>
+                  </div>
+                ))}
+              </dl>
+            </section>
+          ))}
+        </div>
+        <form method="dialog" className="modal-action mt-2">
+          <button type="submit" className="btn btn-primary btn-sm">
+            Close
+          </button>
+        </form>
+      </div>
+    </dialog>
+  );
+}

@@ -1,0 +1,56 @@
+import { type Backdrop, BackdropLayer } from "./Backdrop";
+import { useChosenBackdrop } from "./useBackdrops";
+
+interface Props {
+  backdrops: Backdrop[];
+  chosen: Backdrop;
+  /** Address of the overlay's picture on clear ground. */
+  picture: string | undefined;
+  /** Width over height as shown. */
+  shape: number;
+}
+
+/** Small live pictures of the overlay over each backdrop. */
+export function BackdropStrip({ backdrops, chosen, picture, shape }: Props) {
+  const choose = useChosenBackdrop((state) => state.choose);
+  return (
+    <div
+      role="radiogroup"
+      aria-label="Backdrop"
+      className="flex shrink-0 gap-2 overflow-x-auto border-t border-base-300 bg-base-100 px-3 py-2"
+    >
+      {backdrops.map((backdrop, i) => {
+        const on = backdrop.name === chosen.name;
+        return (
+          <button
+            key={backdrop.name}
+            type="button"
+            role="radio"
+            aria-checked={on}
+            title={`${backdrop.name} (${i + 1})`}
+            onClick={() => choose(backdrop.name)}
+            className={`flex shrink-0 flex-col gap-1 rounded p-0.5 text-[11px] ${on ? "text-primary" : ""}`}
+          >
+            <span
+              className={`relative block h-[52px] overflow-hidden rounded-sm ${on ? "ring-2 ring-primary" : "ring-1 ring-base-300"}`}
+              style={{ width: Math.min(92, 52 * shape) }}
+            >
+              <BackdropLayer backdrop={backdrop} />
+              {picture && (
+                <img
+                  src={picture}
+                  alt=""
+                  draggable={false}
+                  className="absolute inset-0 h-full w-full"
+                />
+              )}
+            </span>
+            <span className="px-0.5 text-left">
+              <span className="opacity-60">{i + 1}</span> {backdrop.name}
+            </span>
+          </button>
+        );
+      })}
+    </div>
+  );
+}

@@ -1,0 +1,104 @@
+import type { Finish, Overlay, Piece, PictureSummary, Place } from "../api/client";
+
+/** A name for a piece that no other piece of the overlay has. */
+export function freeId(overlay: Overlay, stem: string): string {
+  const taken = new Set(overlay.stack.map((piece) => piece.id));
+  for (let i = 1; ; i++) {
+    const id = `${stem}-${i}`;
+    if (!taken.has(id)) return id;
+  }
+}
+
+const CENTRE: Place = { point: "CENTRE", area: "FRAME", right: 0, down: 0, turn: 0 };
+
+/** The frame's height over that of an HD frame, to start pieces at a fitting size. */
+function scale(overlay: Overlay): number {
+  return Math.min(overlay.frame.height, overlay.frame.width) / 1080;
+}
+
+function common(overlay: Overlay, stem: string, name: string) {
+  return {
+    id: freeId(overlay, stem),
+    name,
+    shown: true,
+    place: CENTRE,
+    faceOpacity: 1,
+    overallOpacity: 1,
+    finishes: [] as Finish[],
+  };
+}
+
+export function newText(overlay: Overlay): Piece {
+  return {
+    ...common(overlay, "text", "Text"),
+    kind: "text",
+    words: "Your words",
+    style: {
+      family: "Work Sans",
+      weight: 600,
+      size: Math.round(72 * scale(overlay)),
+      tracking: 0,
+      leading: 1.15,
+      alignment: "LEFT",
+    },
+    paint: { kind: "flat", colour: "#ffffff" },
+  };
+}
+
+export function newPlate(overlay: Overlay): Piece {
+  return {
+    ...common(overlay, "plate", "Plate"),
+    kind: "plate",
+    shape: { kind: "rectangle" },
+    width: Math.round(640 * scale(overlay)),
+    height: Math.round(140 * scale(overlay)),
+    paint: { kind: "flat", colour: "#124b5c" },
+  };
+}
+
+/** At its own resolution, or smaller if it would not fit the frame. */
+export function newPicture(overlay: Overlay, picture: PictureSummary): Piece {
+  const fit = Math.min(
+    1,
+    (0.8 * overlay.frame.width) / picture.width,
+    (0.8 * overlay.frame.height) / picture.height,
+  );
+  return {
+    ...common(overlay, "picture", picture.name.replace(/\.[^.]+$/, "")),
+    kind: "picture",
+    picture: picture.name,
+    width: Math.round(picture.width * fit * 10) / 10,
+    height: Math.round(picture.height * fit * 10) / 10,
+  };
+}
+
+export function duplicated(overlay: Overlay, piece: Piece): Piece {
+  const place = { ...piece.place, right: piece.place.right + 20, down: piece.place.down + 20 };
+  return { ...piece, id: freeId(overlay, piece.kind), name: `${piece.name} copy`, place };
+}
+
+export function newShadow(): Finish {
+  return {
+    kind: "shadow",
+    on: true,
+    angle: 90,
+    distance: 4,
+    reach: 16,
+    firmness: 0.1,
+    colour: "#000000",
+    opacity: 0.6,
+    underFace: "AUTOMATIC",
+  };
+}
+
+export function newOutline(): Finish {
+  return {
+    kind: "outline",
+    on: true,
+    width: 3,
+    side: "OUTSIDE",
+    colour: "#000000",
+    opacity: 1,
+    underFace: "AUTOMATIC",
+  };
+}

@@ -1,0 +1,72 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { useEffect } from "react";
+import { answer, api, Refused } from "../api/client";
+import { useOverlay } from "./overlayStore";
+
+const REST_MS = 500;
+const RETRY_MS = 4000;
+
+async function save(): Promise<void> {
+  const { id, overlay, revision, setSaving, saved } = useOverlay.getState();
+  if (id === null || !overlay) return;
+  setSaving({ state: "saving" });
+  try {
+    const answered = await answer(
+      api.PUT("/api/overlays/{id}", {
+        params: { path: { id } },
+        body: { basedOn: revision, overlay },
+        keepalive: JSON.stringify(overlay).length < 60_000,
+      }),
+    );
+    if (useOverlay.getState().id === id) saved(answered.revision, overlay);
+  } catch (e) {
+    const sentence = e instanceof Error ? e.message : String(e);
+    const stale = e instanceof Refused && e.status === 409;
+    if (useOverlay.getState().id === id) setSaving({ state: stale ? "stale" : "failed", sentence });
+  }
+}
+
+/** Saves by itself as soon as the hand rests, and at the latest when the page is left. */
+export function useSaving(): void {
+  const saving = useOverlay((state) => state.saving);
+  const overlay = useOverlay((state) => state.overlay);
+  const queries = useQueryClient();
+  useEffect(() => {
+    if (saving.state === "saved") void queries.invalidateQueries({ queryKey: ["overlays"] });
+    if (saving.state !== "unsaved" && saving.state !== "failed") return;
+    const wait = saving.state === "unsaved" ? REST_MS : RETRY_MS;
+    const timer = setTimeout(() => void save(), wait);
+    return () => clearTimeout(timer);
+  }, [saving, overlay, queries]);
+  useEffect(() => {
+    const leave = () => {
+      if (useOverlay.getState().saving.state === "unsaved") void save();
+    };
+    window.addEventListener("pagehide", leave);
+    return () => {
+      window.removeEventListener("pagehide", leave);
+      leave();
+    };
+  }, []);
+}
+
+/** Waits until the document is saved; false if it cannot be. */
+export async function savedNow(): Promise<boolean> {
+  for (let tries = 0; tries < 50; tries++) {
+    const { saving } = useOverlay.getState();
+    if (saving.state === "saved") return true;
+    if (saving.state === "stale" || saving.state === "failed") return false;
+    if (saving.state === "unsaved") await save();
+    else await new Promise((done) => setTimeout(done, 100));
+  }
+  return false;
+}
+
+/** After a stale save: takes the other version, or saves this one over it. */
+export async function settleStale(keepMine: boolean): Promise<void> {
+  const { id, open, rebase } = useOverlay.getState();
+  if (id === null) return;
+  const newest = await answer(api.GET("/api/overlays/{id}", { params: { path: { id } } }));
+  if (keepMine) rebase(newest.revision);
+  else open(newest);
+}

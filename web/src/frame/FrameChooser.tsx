@@ -1,0 +1,193 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { answer, api, type Frame, type FrameEntry } from "../api/client";
+import { areaOf, displayWidth } from "../stage/geometry";
+
+interface Props {
+  frame: Frame;
+  onChoose: (frame: Frame) => void;
+}
+
+export function sameFrame(a: Frame, b: Frame): boolean {
+  return (
+    a.width === b.width &&
+    a.height === b.height &&
+    a.pixelAspect === b.pixelAspect &&
+    a.scan === b.scan
+  );
+}
+
+/** The catalogue of frames as shapes in true proportion, and a size of one's own. */
+export function FrameChooser({ frame, onChoose }: Props) {
+  const frames = useQuery({
+    queryKey: ["frames"],
+    queryFn: () => answer(api.GET("/api/frames")),
+    staleTime: Infinity,
+  });
+  const groups = Object.entries(Object.groupBy(frames.data ?? [], (entry) => entry.choice.group));
+  return (
+    <div className="grid grid-cols-2 gap-x-8 gap-y-4">
+      {groups.map(([group, entries = []]) => (
+        <section key={group} aria-label={group}>
+          <h2 className="mb-1.5 text-xs font-semibold uppercase tracking-wide opacity-75">
+            {group}
+          </h2>
+          <ul className="grid grid-cols-3 gap-2">
+            {entries.map((entry) => (
+              <li key={entry.choice.name}>
+                <FrameCard
+                  entry={entry}
+                  on={sameFrame(entry.choice.frame, frame)}
+                  onChoose={() => onChoose(entry.choice.frame)}
+                />
+              </li>
+            ))}
+          </ul>
+        </section>
+      ))}
+      <OwnSize frame={frame} onChoose={onChoose} />
+    </div>
+  );
+}
+
+interface CardProps {
+  entry: FrameEntry;
+  on: boolean;
+  onChoose: () => void;
+}
+
+function FrameCard({ entry, on, onChoose }: CardProps) {
+  const { name, frame } = entry.choice;
+  return (
+    <button
+      type="button"
+      aria-pressed={on}
+      onClick={onChoose}
+      title={`${entry.rates.join(", ")} pictures a second`}
+      className={`flex h-full w-full items-center gap-2 rounded-box border p-1.5 text-left ${
+        on ? "border-primary bg-primary/10" : "border-base-300 bg-base-100 hover:border-primary"
+      }`}
+    >
+      <FrameShape frame={frame} />
+      <span className="min-w-0 text-[11px] leading-tight">
+        <span className="block text-xs font-medium">{name}</span>
+        <span className="opacity-80">
+          {frame.width} × {frame.height}
+        </span>
+      </span>
+    </button>
+  );
+}
+
+/** A frame with its safe areas, small, in the proportion in which it is shown. */
+export function FrameShape({ frame, box = 52 }: { frame: Frame; box?: number }) {
+  const width = displayWidth(frame);
+  const scale = box / Math.max(width, frame.height);
+  return (
+    <span className="flex shrink-0 items-center justify-center" style={{ width: box, height: box }}>
+      <svg
+        width={width * scale}
+        height={frame.height * scale}
+        viewBox={`0 0 ${width} ${frame.height}`}
+        aria-hidden
+      >
+        <rect width={width} height={frame.height} className="fill-base-300" />
+        {(["ACTION_SAFE", "TITLE_SAFE"] as const).map((area) => (
+          <rect
+            key={area}
+            {...areaOf(frame, area)}
+            fill="none"
+            className="stroke-base-content"
+            strokeOpacity={area === "TITLE_SAFE" ? 0.7 : 0.35}
+            vectorEffect="non-scaling-stroke"
+          />
+        ))}
+      </svg>
+    </span>
+  );
+}
+
+const LEAST = 16;
+const MOST = 16384;
+
+function problemOf(typed: string, side: string): string {
+  const number = Number(typed);
+  if (typed.trim() === "" || !Number.isInteger(number)) {
+    return `The ${side} is “${typed}”; give a whole number of pixels.`;
+  }
+  return number < LEAST || number > MOST
+    ? `The ${side} is ${number} pixels; give ${LEAST} to ${MOST}.`
+    : "";
+}
+
+function OwnSize({ frame, onChoose }: Props) {
+  const [width, setWidth] = useState(String(frame.width));
+  const [height, setHeight] = useState(String(frame.height));
+  const [inches, setInches] = useState(false);
+  const [dots, setDots] = useState("96");
+  const pixels = (typed: string) =>
+    inches ? String(Math.round(Number(typed.replace(",", ".")) * Number(dots))) : typed;
+  const problem = problemOf(pixels(width), "width") || problemOf(pixels(height), "height");
+  return (
+    <section aria-label="Own size" className="col-span-2">
+      <h2 className="mb-1.5 text-xs font-semibold uppercase tracking-wide opacity-75">Own size</h2>
+      <form
+        className="flex flex-wrap items-center gap-2"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (problem) return;
+          onChoose({
+            width: Number(pixels(width)),
+            height: Number(pixels(height)),
+            pixelAspect: "1/1",
+            scan: "PROGRESSIVE",
+            safeAreas: { name: "Own", actionX: 4, actionY: 4, titleX: 6, titleY: 6 },
+          });
+        }}
+      >
+        <input
+          aria-label="Own width"
+          className="input input-sm w-24"
+          value={width}
+          onChange={(event) => setWidth(event.target.value)}
+        />
+        ×
+        <input
+          aria-label="Own height"
+          className="input input-sm w-24"
+          value={height}
+          onChange={(event) => setHeight(event.target.value)}
+        />
+        <select
+          aria-label="Unit"
+          className="select select-sm w-28"
+          value={inches ? "inches" : "pixels"}
+          onChange={(event) => setInches(event.target.value === "inches")}
+        >
+          <option value="pixels">pixels</option>
+          <option value="inches">inches</option>
+        </select>
+        {inches && (
+          <label className="flex items-center gap-1">
+            at
+            <input
+              aria-label="Dots per inch"
+              className="input input-sm w-18"
+              value={dots}
+              onChange={(event) => setDots(event.target.value)}
+            />
+            dots per inch
+          </label>
+        )}
+        <button type="submit" className="btn btn-sm" disabled={problem !== ""}>
+          Use this size
+        </button>
+        {problem && (
+          <span role="alert" className="text-sm text-error">
+            {problem}
+          </span>
+        )}
+      </form>
+    </section>
+  );
+}

@@ -1,0 +1,180 @@
+import { ChevronLeft, ChevronRight } from "lucide-react";
+import { useState } from "react";
+import type { Overlay } from "../api/client";
+import { useKeys } from "../app/keys";
+import { type Backdrop, BackdropLayer } from "../backdrops/Backdrop";
+import { clipName } from "../backdrops/Backdrop";
+import { useBackdrops, useChosenBackdrop, useStills } from "../backdrops/useBackdrops";
+import { useOverlay } from "../document/overlayStore";
+import { displayWidth } from "../stage/geometry";
+import { useDrawing } from "../stage/useDrawing";
+import { useSize } from "../ui/useSize";
+
+/** The overlay over all it may meet, at once or one at a time. */
+export function ProofPage() {
+  const overlay = useOverlay((state) => state.overlay);
+  const packageId = useOverlay((state) => state.packageId);
+  if (!overlay) return null;
+  return <Wall overlay={overlay} packageId={packageId} />;
+}
+
+function Wall({ overlay, packageId }: { overlay: Overlay; packageId: number }) {
+  const { backdrops, chosen } = useBackdrops(packageId);
+  const choose = useChosenBackdrop((state) => state.choose);
+  const [alone, setAlone] = useState(false);
+  const [actual, setActual] = useState(false);
+  const [area, size] = useSize<HTMLDivElement>();
+  const width = displayWidth(overlay.frame);
+  const shape = width / overlay.frame.height;
+  const columns = shape < 1 ? 8 : 3;
+  const fit = Math.min((size.width - 24) / width, (size.height - 24) / overlay.frame.height);
+  const tile = Math.min(size.width / columns / width, 1);
+  const zoom = alone ? (actual ? 1 / window.devicePixelRatio : Math.max(0.02, fit)) : tile;
+  const sharp = Math.min(1, Math.round(zoom * window.devicePixelRatio * 1000) / 1000);
+  const { drawn } = useDrawing(packageId, overlay, size.width > 0 ? sharp : 0.25);
+  const step = (by: number) => {
+    const at = backdrops.findIndex((backdrop) => backdrop.name === chosen.name);
+    const next = backdrops[(at + by + backdrops.length) % backdrops.length];
+    if (next) choose(next.name);
+  };
+  useKeys({
+    Escape: () => setAlone(false),
+    ArrowRight: () => step(1),
+    ArrowLeft: () => step(-1),
+    Enter: () => setAlone(!alone),
+    a: () => setActual(!actual),
+    ...Object.fromEntries(
+      backdrops.map((backdrop, i) => [String(i + 1), () => choose(backdrop.name)]),
+    ),
+  });
+  const findings = drawn?.drawing.findings ?? [];
+  return (
+    <div className="flex h-full flex-col">
+      <div className="flex h-10 shrink-0 items-center gap-2 border-b border-base-300 bg-base-100 px-3">
+        <div role="tablist" aria-label="View" className="join">
+          {(["All backdrops", "One backdrop"] as const).map((name, i) => (
+            <button
+              key={name}
+              type="button"
+              role="tab"
+              aria-selected={alone === (i === 1)}
+              className={`btn btn-xs join-item ${alone === (i === 1) ? "btn-primary" : ""}`}
+              onClick={() => setAlone(i === 1)}
+            >
+              {name}
+            </button>
+          ))}
+        </div>
+        {alone && (
+          <>
+            <span className="font-medium">{chosen.name}</span>
+            <button type="button" className="btn btn-xs" onClick={() => setActual(!actual)}>
+              {actual ? "Fit the frame" : "Show 1:1"}
+            </button>
+          </>
+        )}
+        <p role="status" className="ml-auto min-w-0 truncate text-sm">
+          {findings.length === 0 ? (
+            <span className="opacity-75">Every letter and picture is there.</span>
+          ) : (
+            <span className="text-warning">{findings.map((f) => f.sentence).join(" ")}</span>
+          )}
+        </p>
+      </div>
+      <div ref={area} className="min-h-0 flex-1 overflow-auto p-3">
+        {alone ? (
+          <div className="flex min-h-full min-w-max">
+            <div className="m-auto">
+              <Over
+                backdrop={chosen}
+                picture={drawn?.drawing.composite}
+                width={width * zoom}
+                height={overlay.frame.height * zoom}
+              />
+            </div>
+          </div>
+        ) : (
+          <ul
+            className="grid gap-3"
+            style={{ gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))` }}
+          >
+            {backdrops.map((backdrop) => (
+              <li key={backdrop.name}>
+                <button
+                  type="button"
+                  aria-label={`Over ${backdrop.name}: look closer`}
+                  className={`block w-full ${backdrop.name === chosen.name ? "ring-2 ring-primary" : ""}`}
+                  onClick={() => {
+                    choose(backdrop.name);
+                    setAlone(true);
+                  }}
+                >
+                  <Over
+                    backdrop={backdrop}
+                    picture={drawn?.drawing.composite}
+                    width="100%"
+                    shape={shape}
+                  />
+                </button>
+                <Caption backdrop={backdrop} packageId={packageId} />
+              </li>
+            ))}
+          </ul>
+        )}
+      </div>
+    </div>
+  );
+}
+
+interface OverProps {
+  backdrop: Backdrop;
+  picture: string | undefined;
+  width: number | string;
+  height?: number;
+  shape?: number;
+}
+
+function Over({ backdrop, picture, width, height, shape }: OverProps) {
+  return (
+    <span
+      className="relative block overflow-hidden"
+      style={{ width, height, aspectRatio: shape === undefined ? undefined : String(shape) }}
+    >
+      <BackdropLayer backdrop={backdrop} />
+      {picture && <img src={picture} alt="" className="absolute inset-0 h-full w-full" />}
+    </span>
+  );
+}
+
+function Caption({ backdrop, packageId }: { backdrop: Backdrop; packageId: number }) {
+  const stills = useStills(packageId);
+  const { position, step } = useChosenBackdrop();
+  const clip = stills.find((still) => clipName(still.clip) === backdrop.name)?.clip;
+  const count = stills.filter((still) => still.clip === clip).length;
+  return (
+    <div className="flex h-7 items-center justify-between text-xs">
+      <span>{backdrop.name}</span>
+      {clip !== undefined && count > 1 && (
+        <span className="flex items-center">
+          <button
+            type="button"
+            className="btn btn-ghost btn-xs btn-square"
+            aria-label={`${backdrop.name}: still before`}
+            onClick={() => step(clip, -1, count)}
+          >
+            <ChevronLeft size={14} />
+          </button>
+          still {(position[clip] ?? 0) + 1} of {count}
+          <button
+            type="button"
+            className="btn btn-ghost btn-xs btn-square"
+            aria-label={`${backdrop.name}: still after`}
+            onClick={() => step(clip, 1, count)}
+          >
+            <ChevronRight size={14} />
+          </button>
+        </span>
+      )}
+    </div>
+  );
+}

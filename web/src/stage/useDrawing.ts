@@ -1,0 +1,69 @@
+import { useEffect, useRef, useState } from "react";
+import { answer, api, type Drawing, type Overlay } from "../api/client";
+
+export interface Drawn {
+  drawing: Drawing;
+  /** The document that was drawn. */
+  overlay: Overlay;
+}
+
+interface Wanted {
+  packageId: number;
+  overlay: Overlay;
+  scale: number;
+}
+
+/**
+ * Keeps a true drawing of the newest document. One drawing is asked for at a time; whatever changed
+ * meanwhile is drawn next, so that no queue builds up behind a fast hand.
+ */
+export function useDrawing(
+  packageId: number,
+  overlay: Overlay,
+  scale: number,
+): { drawn: Drawn | null; problem: string } {
+  const [drawn, setDrawn] = useState<Drawn | null>(null);
+  const [problem, setProblem] = useState("");
+  const wanted = useRef<Wanted | null>(null);
+  const busy = useRef(false);
+  const alive = useRef(true);
+  useEffect(() => {
+    alive.current = true;
+    return () => {
+      alive.current = false;
+    };
+  }, []);
+  useEffect(() => {
+    wanted.current = { packageId, overlay, scale };
+    const draw = async () => {
+      if (busy.current) return;
+      busy.current = true;
+      while (wanted.current && alive.current) {
+        const now = wanted.current;
+        wanted.current = null;
+        try {
+          const drawing = await answer(
+            api.POST("/api/packages/{id}/drawings", {
+              params: { path: { id: now.packageId } },
+              body: { overlay: now.overlay, scale: now.scale },
+            }),
+          );
+          await loaded(drawing.composite);
+          setDrawn({ drawing, overlay: now.overlay });
+          setProblem("");
+        } catch (e) {
+          setProblem(e instanceof Error ? e.message : String(e));
+        }
+      }
+      busy.current = false;
+    };
+    void draw();
+  }, [packageId, overlay, scale]);
+  return { drawn, problem };
+}
+
+async function loaded(address: string): Promise<void> {
+  const image = new Image();
+  image.src = address;
+  await image.decode();
+}

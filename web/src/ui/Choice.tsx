@@ -1,0 +1,31 @@
+interface Props<T extends string | number> {
+  label: string;
+  value: T;
+  options: readonly (readonly [T, string])[];
+  onChange: (value: T) => void;
+}
+
+/** One of several words within a sentence. */
+export function Choice<T extends string | number>({ label, value, options, onChange }: Props<T>) {
+  const current = options.findIndex(([option]) => option === value);
+  const width = (options[current]?.[1].length ?? 6) + 3.2;
+  return (
+    <select
+      aria-label={label}
+      title={label}
+      className="word cursor-pointer [&>option]:bg-base-100 [&>option]:text-base-content"
+      style={{ maxWidth: "100%", width: `${width}ch` }}
+      value={current}
+      onChange={(event) => {
+        const option = options[Number(event.target.value)];
+        if (option) onChange(option[0]);
+      }}
+    >
+      {options.map(([option, words], i) => (
+        <option key={String(option)} value={i}>
+          {words}
+        </option>
+      ))}
+    </select>
+  );
+}

@@ -1,0 +1,96 @@
+import { type KeyboardEvent, type PointerEvent, useRef, useState } from "react";
+
+interface Props {
+  label: string;
+  value: number;
+  onChange: (value: number) => void;
+  least?: number;
+  most?: number;
+  step?: number;
+  /** Digits shown after the point. */
+  digits?: number;
+  unit?: string;
+}
+
+const DRAG_STARTS_AT = 3;
+const PIXELS_PER_STEP = 2;
+
+function shown(value: number, digits: number): string {
+  return String(Number(value.toFixed(digits)));
+}
+
+/**
+ * A number within a sentence: typed, stepped with the arrows, or dragged sideways. What cannot be
+ * read as a number is put back as it was.
+ */
+export function NumberField(props: Props) {
+  const { label, value, onChange, least = -1e5, most = 1e5, step = 1, digits = 1, unit } = props;
+  const [draft, setDraft] = useState<string | null>(null);
+  const drag = useRef<{ x: number; from: number; moved: boolean } | null>(null);
+  const text = draft ?? shown(value, digits);
+
+  const give = (wanted: number) => {
+    const limited = Math.min(most, Math.max(least, wanted));
+    const tidy = Number(limited.toFixed(Math.max(digits, 3)));
+    if (tidy !== value) onChange(tidy);
+  };
+  const take = (typed: string) => {
+    setDraft(null);
+    const number = Number(typed.trim().replace(",", ".").replace("−", "-"));
+    if (typed.trim() !== "" && Number.isFinite(number)) give(number);
+  };
+  const onKeyDown = (event: KeyboardEvent<HTMLInputElement>) => {
+    if (event.key === "ArrowUp" || event.key === "ArrowDown") {
+      event.preventDefault();
+      const times = (event.key === "ArrowUp" ? 1 : -1) * (event.shiftKey ? 10 : 1);
+      setDraft(null);
+      give(value + times * step);
+    } else if (event.key === "Enter") {
+      take(event.currentTarget.value);
+    } else if (event.key === "Escape") {
+      setDraft(null);
+      event.currentTarget.blur();
+    }
+  };
+  const onPointerDown = (event: PointerEvent<HTMLInputElement>) => {
+    if (document.activeElement === event.currentTarget || event.button !== 0) return;
+    event.preventDefault();
+    event.currentTarget.setPointerCapture(event.pointerId);
+    drag.current = { x: event.clientX, from: value, moved: false };
+  };
+  const onPointerMove = (event: PointerEvent<HTMLInputElement>) => {
+    if (!drag.current) return;
+    const across = event.clientX - drag.current.x;
+    if (Math.abs(across) >= DRAG_STARTS_AT) drag.current.moved = true;
+    if (drag.current.moved) give(drag.current.from + Math.round(across / PIXELS_PER_STEP) * step);
+  };
+  const onPointerUp = (event: PointerEvent<HTMLInputElement>) => {
+    if (drag.current && !drag.current.moved) {
+      event.currentTarget.focus();
+      event.currentTarget.select();
+    }
+    drag.current = null;
+  };
+  return (
+    <span className="whitespace-nowrap">
+      <input
+        type="text"
+        inputMode="decimal"
+        role="spinbutton"
+        aria-label={label}
+        aria-valuenow={value}
+        title={label}
+        className="word cursor-ew-resize text-center focus:cursor-text"
+        style={{ width: `${Math.max(2, text.length) + 1.2}ch` }}
+        value={text}
+        onChange={(event) => setDraft(event.target.value)}
+        onBlur={(event) => draft !== null && take(event.target.value)}
+        onKeyDown={onKeyDown}
+        onPointerDown={onPointerDown}
+        onPointerMove={onPointerMove}
+        onPointerUp={onPointerUp}
+      />
+      {unit}
+    </span>
+  );
+}
