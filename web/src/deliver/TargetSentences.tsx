@@ -167,8 +167,8 @@ export function TargetSentences({ target, master, name, preview, onTarget, onNam
         <span className="shrink-0">.{png ? "png" : "tif"}</span>
       </label>
       {preview && (
-        <p className="mt-1 break-all text-xs leading-5 opacity-80">
-          In {preview.folder}
+        <p className="mt-1 text-xs leading-5 opacity-80">
+          In <span className="break-all">{preview.folder}</span>
           {preview.replaces && " — a file of this name is there and will be replaced in one step"}
         </p>
       )}

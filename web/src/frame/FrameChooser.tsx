@@ -32,7 +32,7 @@ export function FrameChooser({ frame, onChoose }: Props) {
           <h2 className="mb-1.5 text-xs font-semibold uppercase tracking-wide opacity-75">
             {group}
           </h2>
-          <ul className="grid grid-cols-3 gap-2">
+          <ul className="grid grid-cols-2 gap-2">
             {entries.map((entry) => (
               <li key={entry.choice.name}>
                 <FrameCard
@@ -64,13 +64,13 @@ function FrameCard({ entry, on, onChoose }: CardProps) {
       aria-pressed={on}
       onClick={onChoose}
       title={`${entry.rates.join(", ")} pictures a second`}
-      className={`flex h-full w-full items-center gap-2 rounded-box border p-1.5 text-left ${
+      className={`flex h-full w-full items-center gap-3 rounded-box border p-2 text-left ${
         on ? "border-primary bg-primary/10" : "border-base-300 bg-base-100 hover:border-primary"
       }`}
     >
       <FrameShape frame={frame} />
-      <span className="min-w-0 text-[11px] leading-tight">
-        <span className="block text-xs font-medium">{name}</span>
+      <span className="min-w-0 text-xs leading-tight">
+        <span className="mb-0.5 block text-[13px] font-medium">{name}</span>
         <span className="opacity-80">
           {frame.width} × {frame.height}
         </span>
@@ -80,7 +80,7 @@ function FrameCard({ entry, on, onChoose }: CardProps) {
 }
 
 /** A frame with its safe areas, small, in the proportion in which it is shown. */
-export function FrameShape({ frame, box = 52 }: { frame: Frame; box?: number }) {
+export function FrameShape({ frame, box = 76 }: { frame: Frame; box?: number }) {
   const width = displayWidth(frame);
   const scale = box / Math.max(width, frame.height);
   return (

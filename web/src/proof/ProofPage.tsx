@@ -2,8 +2,7 @@ import { ChevronLeft, ChevronRight } from "lucide-react";
 import { useState } from "react";
 import type { Overlay } from "../api/client";
 import { useKeys } from "../app/keys";
-import { type Backdrop, BackdropLayer } from "../backdrops/Backdrop";
-import { clipName } from "../backdrops/Backdrop";
+import { type Backdrop, BackdropLayer, clipName } from "../backdrops/Backdrop";
 import { useBackdrops, useChosenBackdrop, useStills } from "../backdrops/useBackdrops";
 import { useOverlay } from "../document/overlayStore";
 import { displayWidth } from "../stage/geometry";
@@ -26,9 +25,9 @@ function Wall({ overlay, packageId }: { overlay: Overlay; packageId: number }) {
   const [area, size] = useSize<HTMLDivElement>();
   const width = displayWidth(overlay.frame);
   const shape = width / overlay.frame.height;
-  const columns = shape < 1 ? 8 : 3;
+  const { columns, tileWidth } = bestWall(backdrops.length, shape, size);
   const fit = Math.min((size.width - 24) / width, (size.height - 24) / overlay.frame.height);
-  const tile = Math.min(size.width / columns / width, 1);
+  const tile = Math.min(tileWidth / width, 1);
   const zoom = alone ? (actual ? 1 / window.devicePixelRatio : Math.max(0.02, fit)) : tile;
   const sharp = Math.min(1, Math.round(zoom * window.devicePixelRatio * 1000) / 1000);
   const { drawn } = useDrawing(packageId, overlay, size.width > 0 ? sharp : 0.25);
@@ -95,8 +94,8 @@ function Wall({ overlay, packageId }: { overlay: Overlay; packageId: number }) {
           </div>
         ) : (
           <ul
-            className="grid gap-3"
-            style={{ gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))` }}
+            className="grid justify-center gap-x-3"
+            style={{ gridTemplateColumns: `repeat(${columns}, ${tileWidth}px)` }}
           >
             {backdrops.map((backdrop) => (
               <li key={backdrop.name}>
@@ -124,6 +123,22 @@ function Wall({ overlay, packageId }: { overlay: Overlay; packageId: number }) {
       </div>
     </div>
   );
+}
+
+const GAP = 12;
+const CAPTION = 30;
+
+/** The columns that show all tiles at once as large as they can be. */
+function bestWall(count: number, shape: number, size: { width: number; height: number }) {
+  let best = { columns: 1, tileWidth: 80 };
+  for (let columns = 1; columns <= count; columns++) {
+    const rows = Math.ceil(count / columns);
+    const byWidth = (size.width - GAP * (columns - 1)) / columns;
+    const byHeight = (size.height / rows - CAPTION) * shape;
+    const tileWidth = Math.floor(Math.min(byWidth, byHeight));
+    if (tileWidth > best.tileWidth) best = { columns, tileWidth };
+  }
+  return best;
 }
 
 interface OverProps {

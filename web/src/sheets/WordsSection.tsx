@@ -37,7 +37,7 @@ export function WordsSection({ piece, onChange }: Props) {
     <Section title="Words">
       <textarea
         aria-label="Words"
-        className="textarea textarea-sm my-1 w-full resize-y leading-snug"
+        className="textarea textarea-sm my-1 min-h-0 w-full resize-y leading-snug"
         rows={Math.min(5, piece.words.split("\n").length)}
         maxLength={5000}
         dir="auto"

@@ -208,19 +208,19 @@ export function Stage(props: Props) {
         {guides &&
           (["ACTION_SAFE", "TITLE_SAFE"] as const).map((area) => {
             const box = areaOf(overlay.frame, area);
+            const around = {
+              x: box.x * zoom,
+              y: box.y * zoom,
+              width: box.width * zoom,
+              height: box.height * zoom,
+              fill: "none",
+            };
+            // Dark and light dashes together are seen over any backdrop.
             return (
-              <rect
-                key={area}
-                x={box.x * zoom}
-                y={box.y * zoom}
-                width={box.width * zoom}
-                height={box.height * zoom}
-                fill="none"
-                stroke="#fff"
-                strokeOpacity={area === "TITLE_SAFE" ? 0.75 : 0.4}
-                strokeDasharray={area === "TITLE_SAFE" ? undefined : "3 5"}
-                style={{ mixBlendMode: "difference" }}
-              />
+              <g key={area} strokeOpacity={area === "TITLE_SAFE" ? 0.85 : 0.45}>
+                <rect {...around} stroke="#000" />
+                <rect {...around} stroke="#fff" strokeDasharray="6 6" />
+              </g>
             );
           })}
         {pointed && (

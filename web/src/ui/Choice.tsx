@@ -8,13 +8,11 @@ interface Props<T extends string | number> {
 /** One of several words within a sentence. */
 export function Choice<T extends string | number>({ label, value, options, onChange }: Props<T>) {
   const current = options.findIndex(([option]) => option === value);
-  const width = (options[current]?.[1].length ?? 6) + 3.2;
   return (
     <select
       aria-label={label}
       title={label}
-      className="word cursor-pointer [&>option]:bg-base-100 [&>option]:text-base-content"
-      style={{ maxWidth: "100%", width: `${width}ch` }}
+      className="word max-w-full cursor-pointer pr-1 [&>option]:bg-base-100 [&>option]:text-base-content"
       value={current}
       onChange={(event) => {
         const option = options[Number(event.target.value)];

@@ -20,7 +20,7 @@ public class OverlayEntity {
   private Long packageId;
   private String name;
   @Lob private String document;
-  @Version private int revision;
+  @Version private int revision = 1;
   private Instant savedAt;
 
   protected OverlayEntity() {}
