@@ -1,0 +1,274 @@
+package app.diaphan.server;
+
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import app.diaphan.server.RunningServer.Answer;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.net.Socket;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
+
+class ApiTest {
+  @RegisterExtension static final RunningServer SERVER = new RunningServer();
+  private long packageId;
+
+  @BeforeEach
+  void newPackage() {
+    Answer made = SERVER.post("/api/packages", "{\"name\":\"Lantern Reach Regatta\"}");
+    assertEquals(201, made.status());
+    packageId = made.body().path("id").asLong();
+  }
+
+  private JsonNode add(String overlay) {
+    Answer added = SERVER.post("/api/packages/" + packageId + "/overlays", overlay);
+    assertEquals(201, added.status(), () -> added.body().toString());
+    return added.body();
+  }
+
+  private static String save(int basedOn, String overlay) {
+    return "{\"basedOn\":%d,\"overlay\":%s}".formatted(basedOn, overlay);
+  }
+
+  @Test
+  void everySaveIsKeptAndAStaleOneChangesNothing() {
+    JsonNode saved = add(TestOverlays.lowerThird("Ysolde"));
+    String path = "/api/overlays/" + saved.path("id").asLong();
+    assertEquals(1, saved.path("revision").asInt());
+    Answer second = SERVER.put(path, save(1, TestOverlays.lowerThird("Bram")));
+    assertEquals(2, second.body().path("revision").asInt());
+    Answer stale = SERVER.put(path, save(1, TestOverlays.lowerThird("Too late")));
+    assertEquals(409, stale.status());
+    assertTrue(stale.detail().contains("Lower third"), stale.detail());
+    JsonNode now = SERVER.get(path).body();
+    assertEquals("Bram", now.path("overlay").path("stack").get(0).path("words").asString());
+    assertEquals(2, SERVER.get(path + "/revisions").body().size());
+  }
+
+  @Test
+  void aRestartLosesNothing() {
+    JsonNode saved = add(TestOverlays.lowerThird("Still here"));
+    SERVER.restart();
+    JsonNode now = SERVER.get("/api/overlays/" + saved.path("id").asLong()).body();
+    assertEquals(saved.path("overlay"), now.path("overlay"));
+  }
+
+  @ParameterizedTest
+  @CsvSource({"0,100", "100,20000", "\"abc\",100", "-1,100", "100,1e9"})
+  void impossibleFramesAreRefusedInASentence(String width, String height) {
+    Answer refused =
+        SERVER.post("/api/packages/" + packageId + "/overlays", TestOverlays.empty(width, height));
+    assertEquals(422, refused.status());
+    assertTrue(refused.detail().endsWith(".") || refused.detail().contains("abc"));
+    assertEquals(0, SERVER.get("/api/packages/" + packageId + "/overlays").body().size());
+  }
+
+  @Test
+  void unknownMissingAndWrongFieldsAreNamed() {
+    String path = "/api/packages/" + packageId + "/overlays";
+    String good = TestOverlays.lowerThird("a");
+    assertTrue(
+        SERVER
+            .post(path, good.replace("\"shown\"", "\"glow\":1,\"shown\""))
+            .detail()
+            .contains("glow"));
+    assertTrue(SERVER.post(path, good.replace("\"shown\":true,", "")).detail().contains("shown"));
+    assertTrue(SERVER.post(path, good.replace("#124b5c", "teal")).detail().contains("teal"));
+    assertTrue(SERVER.post(path, good.substring(9)).status() == 422);
+  }
+
+  @Test
+  void awkwardWordsAreDrawnAndReportedOn() {
+    for (String words :
+        new String[] {
+          "x".repeat(5000), "Regatta 🚤", "Race سباق 2", "a\u0000b\u0007c", "", "अनु\nनور"
+        }) {
+      Answer drawn = draw(TestOverlays.lowerThird(words), 0.5);
+      assertEquals(200, drawn.status(), () -> drawn.body().toString());
+      assertEquals(words.contains("🚤") ? 1 : 0, drawn.body().path("findings").size());
+    }
+    Answer refused = draw(TestOverlays.lowerThird("x".repeat(5001)), 0.5);
+    assertEquals(422, refused.status());
+    assertTrue(refused.detail().contains("5001"), refused.detail());
+  }
+
+  private Answer draw(String overlay, double scale) {
+    return SERVER.post(
+        "/api/packages/" + packageId + "/drawings",
+        "{\"overlay\":%s,\"scale\":%s}".formatted(overlay, scale));
+  }
+
+  @Test
+  void onlyWhatChangedIsDrawnAnew() throws IOException {
+    JsonNode first = draw(TestOverlays.lowerThird("One"), 1).body();
+    JsonNode second = draw(TestOverlays.lowerThird("Two"), 1).body();
+    assertNotEquals(
+        first.path("pieces").get(0).path("picture"), second.path("pieces").get(0).path("picture"));
+    assertEquals(first.path("pieces").get(1), second.path("pieces").get(1));
+    BufferedImage composite = image(first.path("composite").asString());
+    assertEquals(320, composite.getWidth());
+    JsonNode plate = first.path("pieces").get(1);
+    assertEquals(image(plate.path("picture").asString()).getWidth(), plate.path("width").asInt());
+    assertEquals(200, plate.path("boxWidth").asDouble());
+  }
+
+  @Test
+  void savedOverlaysAreShownOverABackdrop() throws IOException {
+    long id = add(TestOverlays.lowerThird("Ysolde")).path("id").asLong();
+    String path = "/api/overlays/" + id + "/picture.png?width=160";
+    assertEquals(0, image(path).getRGB(2, 2) >>> 24);
+    assertEquals(0xff336699, image(path + "&backdrop=%23336699").getRGB(2, 2));
+    assertEquals(422, SERVER.get(path + "&backdrop=sky").status());
+    assertEquals(404, SERVER.get(path + "&backdrop=still-99999").status());
+  }
+
+  private static BufferedImage image(String path) throws IOException {
+    return ImageIO.read(new ByteArrayInputStream(SERVER.get(path).raw().body()));
+  }
+
+  @Test
+  void picturesAreCheckedBeforeTheyAreTakenIn() throws IOException {
+    String path = "/api/packages/" + packageId + "/pictures";
+    byte[] png = pennant();
+    assertEquals(201, SERVER.upload(path, "pennant.png", png).status());
+    assertEquals(201, SERVER.upload(path, "pennant.png", png).status());
+    assertEquals(1, SERVER.get(path).body().size(), "the same bytes are kept once");
+    assertEquals(422, SERVER.upload(path, "cut.png", Arrays.copyOf(png, png.length / 2)).status());
+    Answer words = SERVER.upload(path, "notes.txt", "not a picture".getBytes());
+    assertTrue(words.detail().contains("notes.txt"), words.detail());
+    byte[] huge = png.clone();
+    huge[18] = (byte) 0x9c;
+    huge[19] = 0x40;
+    huge[22] = (byte) 0x9c;
+    huge[23] = 0x40;
+    assertEquals(422, SERVER.upload(path, "huge.png", huge).status());
+    Answer large = SERVER.upload(path, "large.png", new byte[66 << 20]);
+    assertEquals(413, large.status());
+    assertTrue(large.detail().contains("MB"), large.detail());
+    assertEquals(422, SERVER.upload(path, "../up.png", png).status());
+    assertEquals(1, SERVER.get(path).body().size());
+  }
+
+  private static byte[] pennant() throws IOException {
+    BufferedImage image = new BufferedImage(30, 20, BufferedImage.TYPE_INT_ARGB);
+    for (int i = 0; i < 600; i++) {
+      image.setRGB(i % 30, i / 30, i * 0x01010307);
+    }
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    ImageIO.write(image, "png", out);
+    return out.toByteArray();
+  }
+
+  @Test
+  void anOverlayIsDeliveredAndReportedOn() throws Exception {
+    long id = add(TestOverlays.lowerThird("Ysolde")).path("id").asLong();
+    String order =
+        "{\"target\":%s,\"name\":\"skipper\"}"
+            .formatted(TestOverlays.target(320, 180, "TIFF", "SIXTEEN"));
+    JsonNode preview = SERVER.post("/api/overlays/" + id + "/deliveries/preview", order).body();
+    assertEquals("skipper.tif", preview.path("fileName").asString());
+    assertEquals(320, preview.path("width").asInt());
+    assertEquals(false, preview.path("replaces").asBoolean());
+    JsonNode done = delivered(id, order);
+    assertEquals("DONE", done.path("state").asString());
+    assertTrue(done.path("sentence").asString().contains("16 bits a channel, one straight alpha"));
+    byte[] fetched =
+        SERVER.get("/api/deliveries/" + done.path("id").asLong() + "/file").raw().body();
+    assertArrayEquals(Files.readAllBytes(Path.of(done.path("path").asString())), fetched);
+    assertEquals(1, SERVER.get("/api/overlays/" + id + "/deliveries").body().size());
+  }
+
+  private static JsonNode delivered(long id, String order) throws InterruptedException {
+    Answer started = SERVER.post("/api/overlays/" + id + "/deliveries", order);
+    assertEquals(202, started.status(), () -> started.body().toString());
+    // The stream of events ends when the delivery does.
+    String path = "/api/deliveries/" + started.body().path("id").asLong();
+    String events = new String(SERVER.get(path + "/events").raw().body(), StandardCharsets.UTF_8);
+    assertTrue(events.contains("event:status"), events);
+    return SERVER.get(path).body();
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"a/b", "../up", "CON", "", "x\\y"})
+  void unusableFileNamesAreRefusedBeforeAnythingIsWritten(String name) {
+    long id = add(TestOverlays.lowerThird("Ysolde")).path("id").asLong();
+    String order =
+        "{\"target\":%s,\"name\":%s}"
+            .formatted(
+                TestOverlays.target(320, 180, "PNG", "EIGHT"),
+                RunningServer.JSON.writeValueAsString(name));
+    assertEquals(422, SERVER.post("/api/overlays/" + id + "/deliveries", order).status());
+    JsonNode preview = SERVER.post("/api/overlays/" + id + "/deliveries/preview", order).body();
+    assertTrue(preview.path("problem").asString().endsWith("."), preview.toString());
+    assertEquals(0, SERVER.get("/api/overlays/" + id + "/deliveries").body().size());
+  }
+
+  @Test
+  void anotherFrameMovesTheOverlayWithoutSaving() {
+    Answer moved =
+        SERVER.post(
+            "/api/reframed",
+            "{\"overlay\":%s,\"frame\":%s}"
+                .formatted(TestOverlays.lowerThird("a"), TestOverlays.frame(640, 360)));
+    assertEquals(48, moved.body().path("stack").get(0).path("style").path("size").asDouble());
+  }
+
+  @Test
+  void onlyOwnPagesOnThisMachineAreAnswered() throws IOException {
+    assertEquals(
+        403, SERVER.send(SERVER.to("/api/packages").header("Origin", "http://evil.test")).status());
+    assertEquals(
+        200,
+        SERVER
+            .send(SERVER.to("/api/packages").header("Origin", "http://127.0.0.1:" + SERVER.port()))
+            .status());
+    try (Socket socket = new Socket("127.0.0.1", SERVER.port())) {
+      socket
+          .getOutputStream()
+          .write(
+              "GET /api/packages HTTP/1.1\r\nHost: evil.test\r\nConnection: close\r\n\r\n"
+                  .getBytes());
+      String answer = new String(socket.getInputStream().readAllBytes());
+      assertTrue(answer.startsWith("HTTP/1.1 403"), answer);
+    }
+    String policy =
+        SERVER.get("/").raw().headers().firstValue("Content-Security-Policy").orElse("");
+    assertTrue(policy.contains("default-src 'none'") && !policy.contains("http"), policy);
+  }
+
+  @Test
+  void whatIsNotThereIsSaidToBeMissing() {
+    for (String path :
+        new String[] {"/api/overlays/99999", "/api/drawn/none.png", "/api/stills/99999.jpg"}) {
+      Answer missing = SERVER.get(path);
+      assertEquals(404, missing.status(), path);
+    }
+  }
+
+  /** The front end's types are made from the description kept beside them. */
+  @Test
+  void theKeptDescriptionIsTheServersOwn() throws IOException {
+    Path kept = Path.of("../web/src/api/openapi.json");
+    JsonNode own = SERVER.get("/api/openapi").body();
+    if (Boolean.getBoolean("diaphan.keep-description")) {
+      Files.writeString(
+          kept, RunningServer.JSON.writerWithDefaultPrettyPrinter().writeValueAsString(own) + "\n");
+    }
+    assertEquals(own, RunningServer.JSON.readTree(Files.readString(kept)));
+  }
+}

@@ -1,0 +1,116 @@
+package app.diaphan.server;
+
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import app.diaphan.core.InvalidInput;
+import app.diaphan.server.RunningServer.Answer;
+import app.diaphan.server.bundle.Bundle;
+import app.diaphan.server.bundle.BundleReader;
+import app.diaphan.server.bundle.BundleWriter;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+
+class BundleTest {
+  @RegisterExtension static final RunningServer SERVER = new RunningServer();
+  private static final Path DEMO = Path.of("../demo/lantern-reach-regatta");
+  private static final String CONTENTS =
+      """
+      {"format":"diaphan-package","version":1,"name":"Tern Holm","overlays":["a.json"],"clips":[]}""";
+
+  @Test
+  void theDemoBundleGoesInAndComesOutWithoutLoss() throws IOException {
+    Bundle demo = BundleReader.read(DEMO);
+    assertTrue(demo.overlays().size() >= 3);
+    assertEquals(4, demo.clips().size());
+    demo.clips().values().forEach(stills -> assertTrue(stills.size() >= 8));
+    ByteArrayOutputStream zip = new ByteArrayOutputStream();
+    BundleWriter.writeZip(demo, zip);
+    Answer in = SERVER.upload("/api/packages/bundle", "demo.zip", zip.toByteArray());
+    assertEquals(201, in.status(), () -> in.body().toString());
+    byte[] out =
+        SERVER.get("/api/packages/" + in.body().path("id").asLong() + "/bundle.zip").raw().body();
+    Bundle back = BundleReader.readZip(out);
+    assertEquals(demo.name(), back.name());
+    assertEquals(
+        java.util.List.copyOf(demo.overlays().values()),
+        java.util.List.copyOf(back.overlays().values()));
+    assertEquals(demo.pictures().keySet(), back.pictures().keySet());
+    demo.pictures().forEach((name, bytes) -> assertArrayEquals(bytes, back.pictures().get(name)));
+    demo.clips()
+        .forEach((clip, stills) -> assertEquals(stills.size(), back.clips().get(clip).size()));
+  }
+
+  @Test
+  void theDemoFollowsThePublishedSchema() throws IOException {
+    String text = Files.readString(Path.of("../docs/bundle.schema.json"));
+    Schema schema =
+        SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12).getSchema(text);
+    for (String overlay : BundleReader.read(DEMO).overlays().keySet()) {
+      var errors =
+          schema.validate(
+              Files.readString(DEMO.resolve("overlays").resolve(overlay)),
+              com.networknt.schema.InputFormat.JSON);
+      assertTrue(errors.isEmpty(), overlay + ": " + errors);
+    }
+    var wrong =
+        schema.validate(
+            TestOverlays.lowerThird("a").replace("\"shown\"", "\"glow\""),
+            com.networknt.schema.InputFormat.JSON);
+    assertTrue(!wrong.isEmpty(), "the schema refuses unknown fields");
+  }
+
+  @Test
+  void badBundlesAreRefusedInASentenceAndNothingIsKept() throws IOException {
+    int before = SERVER.get("/api/packages").body().size();
+    String overlay = TestOverlays.lowerThird("a");
+    refused(
+        "glow", CONTENTS.replace("\"clips\"", "\"glow\":1,\"clips\""), "overlays/a.json", overlay);
+    refused("version 2", CONTENTS.replace(":1,", ":2,"), "overlays/a.json", overlay);
+    refused("../up.json", CONTENTS, "../up.json", overlay);
+    refused("outside", CONTENTS, "/etc/up.json", overlay);
+    refused("a.json", CONTENTS, "overlays/b.json", overlay);
+    refused(
+        "sheen",
+        CONTENTS,
+        "overlays/a.json",
+        overlay.replace("\"shown\"", "\"sheen\":1,\"shown\""));
+    refused("JSON", CONTENTS, "overlays/a.json", "{ not json");
+    refused("package.json", "", "overlays/a.json", overlay);
+    assertEquals(422, SERVER.upload("/api/packages/bundle", "x.zip", new byte[50]).status());
+    assertEquals(before, SERVER.get("/api/packages").body().size());
+  }
+
+  private static void refused(String naming, String contents, String file, String overlay)
+      throws IOException {
+    Map<String, String> files = new LinkedHashMap<>();
+    if (!contents.isEmpty()) {
+      files.put("package.json", contents);
+    }
+    files.put(file, overlay);
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    try (ZipOutputStream zip = new ZipOutputStream(out)) {
+      for (var entry : files.entrySet()) {
+        zip.putNextEntry(new ZipEntry(entry.getKey()));
+        zip.write(entry.getValue().getBytes());
+      }
+    }
+    InvalidInput refused =
+        assertThrows(InvalidInput.class, () -> BundleReader.readZip(out.toByteArray()));
+    assertTrue(refused.getMessage().contains(naming), refused.getMessage());
+    assertEquals(422, SERVER.upload("/api/packages/bundle", "x.zip", out.toByteArray()).status());
+  }
+}

@@ -1,0 +1,210 @@
+package app.diaphan.server;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+
+/** The program as a process of its own: killed in the middle of work, and its commands. */
+class ProcessTest {
+  private static final String JAVA =
+      Path.of(System.getProperty("java.home"), "bin/java").toString();
+  private static final Path DEMO = Path.of("../demo/lantern-reach-regatta").toAbsolutePath();
+  private final HttpClient client = HttpClient.newHttpClient();
+
+  @TempDir Path folder;
+
+  private static List<String> program(String... arguments) {
+    List<String> command =
+        new ArrayList<>(
+            List.of(
+                JAVA,
+                "-cp",
+                System.getProperty("java.class.path"),
+                "--enable-native-access=ALL-UNNAMED",
+                "app.diaphan.server.Diaphan"));
+    command.addAll(List.of(arguments));
+    return command;
+  }
+
+  private record Served(Process process, String address) {}
+
+  private Served serve() throws IOException {
+    Process process =
+        new ProcessBuilder(
+                program("serve", "--data", folder.resolve("data").toString(), "--port", "0"))
+            .redirectError(folder.resolve("server.log").toFile())
+            .start();
+    var lines = process.inputReader();
+    String line;
+    while ((line = lines.readLine()) != null) {
+      if (line.startsWith("Diaphan is ready at ")) {
+        return new Served(process, line.substring("Diaphan is ready at ".length()));
+      }
+    }
+    throw new IOException(
+        "The server did not start: " + Files.readString(folder.resolve("server.log")));
+  }
+
+  private JsonNode send(Served served, String method, String path, String body)
+      throws IOException, InterruptedException {
+    HttpRequest request =
+        HttpRequest.newBuilder(URI.create(served.address() + path))
+            .header("Content-Type", "application/json")
+            .method(
+                method, body.isEmpty() ? BodyPublishers.noBody() : BodyPublishers.ofString(body))
+            .build();
+    return RunningServer.JSON.readTree(client.send(request, BodyHandlers.ofString()).body());
+  }
+
+  @Test
+  void aKillDuringSavesAndADeliveryLeavesTheLastGoodState() throws Exception {
+    Served first = serve();
+    send(first, "POST", "/api/packages", "{\"name\":\"Regatta\"}");
+    String overlay = TestOverlays.lowerThird("0", 7680, 4320);
+    long id = send(first, "POST", "/api/packages/1/overlays", overlay).path("id").asLong();
+    String order =
+        "{\"target\":%s,\"name\":\"large\"}"
+            .formatted(
+                TestOverlays.target(7680, 4320, "TIFF", "SIXTEEN").replace("DEFLATE", "NONE"));
+    long delivery =
+        send(first, "POST", "/api/overlays/" + id + "/deliveries", order).path("id").asLong();
+    Path files = folder.resolve("data/deliveries/1-regatta");
+    int answered = 1;
+    boolean writing = false;
+    for (int i = 1; i <= 400 && !(writing && i > 5); i++) {
+      String save =
+          "{\"basedOn\":%d,\"overlay\":%s}"
+              .formatted(answered, TestOverlays.lowerThird(String.valueOf(i), 7680, 4320));
+      answered = send(first, "PUT", "/api/overlays/" + id, save).path("revision").asInt();
+      writing = Files.isDirectory(files) && count(files) > 0;
+    }
+    assertTrue(writing, "the delivery is being written");
+    // One more save is under way when the process is killed.
+    String last =
+        "{\"basedOn\":%d,\"overlay\":%s}"
+            .formatted(answered, TestOverlays.lowerThird("last", 7680, 4320));
+    client.sendAsync(
+        HttpRequest.newBuilder(URI.create(first.address() + "/api/overlays/" + id))
+            .header("Content-Type", "application/json")
+            .PUT(BodyPublishers.ofString(last))
+            .build(),
+        BodyHandlers.discarding());
+    first.process().destroyForcibly().waitFor();
+
+    Served second = serve();
+    try {
+      JsonNode saved = send(second, "GET", "/api/overlays/" + id, "");
+      int revision = saved.path("revision").asInt();
+      assertTrue(revision == answered || revision == answered + 1, "revision " + revision);
+      assertEquals(revision, send(second, "GET", "/api/overlays/" + id + "/revisions", "").size());
+      String words = saved.path("overlay").path("stack").get(0).path("words").asString();
+      assertEquals(revision == answered ? String.valueOf(answered - 1) : "last", words);
+      JsonNode status = send(second, "GET", "/api/deliveries/" + delivery, "");
+      if (status.path("state").asString().equals("FAILED")) {
+        assertEquals(0, count(files), "no half file is left");
+        assertTrue(status.path("sentence").asString().contains("stopped"));
+      } else {
+        assertEquals(1, count(files), "the whole file and nothing else");
+      }
+    } finally {
+      second.process().destroy();
+      second.process().waitFor();
+    }
+  }
+
+  private static long count(Path folder) throws IOException {
+    try (Stream<Path> files = Files.list(folder)) {
+      return files.count();
+    }
+  }
+
+  private record Ended(int exit, String out, String error) {}
+
+  private Ended run(List<String> command) throws IOException, InterruptedException {
+    Process process =
+        new ProcessBuilder(command)
+            .redirectError(folder.resolve("error.log").toFile())
+            .redirectOutput(folder.resolve("out.log").toFile())
+            .start();
+    assertTrue(process.waitFor(120, TimeUnit.SECONDS));
+    return new Ended(
+        process.exitValue(),
+        Files.readString(folder.resolve("out.log")),
+        Files.readString(folder.resolve("error.log")));
+  }
+
+  @Test
+  void theDemoIsDeliveredAndInspectedWithoutAServer() throws Exception {
+    Path out = folder.resolve("out");
+    Ended delivered =
+        run(program("deliver", DEMO.toString(), "--to", out.toString(), "--frame", "1280x720"));
+    assertEquals(0, delivered.exit(), delivered.error());
+    List<String> lines = delivered.out().lines().toList();
+    assertEquals(count(out), lines.size());
+    for (String line : lines) {
+      JsonNode told = RunningServer.JSON.readTree(line);
+      Ended inspected = run(program("inspect", told.path("file").asString()));
+      assertEquals(
+          told.path("report"), RunningServer.JSON.readTree(inspected.out()).path("report"));
+    }
+  }
+
+  @Test
+  void whatCannotBeDeliveredSaysWhyAndWritesNothing() throws Exception {
+    Path out = folder.resolve("out");
+    Ended unknown =
+        run(program("deliver", DEMO.toString(), "--to", out.toString(), "--overlay", "Nobody"));
+    assertEquals(1, unknown.exit());
+    assertTrue(unknown.error().contains("Nobody"), unknown.error());
+    Ended format =
+        run(program("deliver", DEMO.toString(), "--to", out.toString(), "--format", "jpeg"));
+    assertEquals(1, format.exit());
+    assertTrue(format.error().contains("jpeg"), format.error());
+    assertFalse(Files.exists(out));
+    Ended inspected = run(program("inspect", DEMO.resolve("package.json").toString()));
+    assertEquals(1, inspected.exit());
+  }
+
+  /** The shell's limit on file sizes stands in for a disk without room. */
+  @Test
+  void aFullDiskIsSaidAndLeavesNothingHalfWritten() throws Exception {
+    Path out = Files.createDirectories(folder.resolve("out"));
+    StringBuilder line = new StringBuilder("ulimit -f 4000; exec");
+    for (String word :
+        program(
+            "deliver",
+            DEMO.toString(),
+            "--to",
+            out.toString(),
+            "--overlay",
+            "Race Day Two",
+            "--format",
+            "tiff",
+            "--depth",
+            "16",
+            "--compression",
+            "none")) {
+      line.append(" '").append(word).append('\'');
+    }
+    Ended full = run(List.of("bash", "-c", line.toString()));
+    assertEquals(1, full.exit(), full.error());
+    assertTrue(full.error().contains("disk is full"), full.error());
+    assertEquals(0, count(out));
+  }
+}
