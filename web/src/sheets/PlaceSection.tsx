@@ -24,7 +24,7 @@ export function PlaceSection({ piece, frame, size, onChange }: Props) {
     onChange(
       (same) => ({
         ...same,
-        place: size ? pinnedTo(frame, same.place, size, pin) : { ...same.place, ...pin },
+        place: size ? pinnedTo(frame, same.place, size, pin) : same.place,
       }),
       "",
     );
@@ -41,6 +41,7 @@ export function PlaceSection({ piece, frame, size, onChange }: Props) {
           label="Pin: point"
           value={place.point}
           options={PIN_POINTS}
+          disabled={!size}
           onChange={(point) => repin({ point })}
         />{" "}
         of{" "}
@@ -48,6 +49,7 @@ export function PlaceSection({ piece, frame, size, onChange }: Props) {
           label="Pin: area"
           value={place.area}
           options={AREAS}
+          disabled={!size}
           onChange={(area) => repin({ area })}
         />
         ,{" "}

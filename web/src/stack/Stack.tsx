@@ -1,5 +1,5 @@
 import type { RefObject } from "react";
-import type { Overlay, Piece, PictureSummary } from "../api/client";
+import type { DrawnPiece, Overlay, Piece, PictureSummary } from "../api/client";
 import { useOverlay } from "../document/overlayStore";
 import { FinishSection } from "../sheets/FinishSection";
 import { PaintSection } from "../sheets/PaintSection";
@@ -7,6 +7,7 @@ import { PictureSection } from "../sheets/PictureSection";
 import { PlaceSection } from "../sheets/PlaceSection";
 import { ShapeSection } from "../sheets/ShapeSection";
 import { WordsSection } from "../sheets/WordsSection";
+import type { Size } from "../stage/geometry";
 import type { Drawn } from "../stage/useDrawing";
 import { AddBar } from "./AddBar";
 import { PieceActions, PieceCard } from "./PieceCard";
@@ -58,7 +59,7 @@ export function Stack({ overlay, packageId, drawn, pictures, picker, onPoint }: 
                   <Sheet
                     piece={piece}
                     overlay={overlay}
-                    size={own && { width: own.boxWidth, height: own.boxHeight }}
+                    size={sizeOf(piece, own)}
                     pictures={pictures}
                   />
                   <PieceActions piece={piece} />
@@ -72,10 +73,16 @@ export function Stack({ overlay, packageId, drawn, pictures, picker, onPoint }: 
   );
 }
 
+/** A text is as large as the core has set it; the others say their size themselves. */
+function sizeOf(piece: Piece, drawn: DrawnPiece | undefined): Size | undefined {
+  if (piece.kind !== "text") return { width: piece.width, height: piece.height };
+  return drawn && { width: drawn.boxWidth, height: drawn.boxHeight };
+}
+
 interface SheetProps {
   piece: Piece;
   overlay: Overlay;
-  size: { width: number; height: number } | undefined;
+  size: Size | undefined;
   pictures: PictureSummary[];
 }
 

@@ -3,10 +3,12 @@ interface Props<T extends string | number> {
   value: T;
   options: readonly (readonly [T, string])[];
   onChange: (value: T) => void;
+  disabled?: boolean;
 }
 
 /** One of several words within a sentence. */
-export function Choice<T extends string | number>({ label, value, options, onChange }: Props<T>) {
+export function Choice<T extends string | number>(props: Props<T>) {
+  const { label, value, options, onChange, disabled = false } = props;
   const current = options.findIndex(([option]) => option === value);
   return (
     <select
@@ -14,6 +16,7 @@ export function Choice<T extends string | number>({ label, value, options, onCha
       title={label}
       className="word max-w-full cursor-pointer pr-1 [&>option]:bg-base-100 [&>option]:text-base-content"
       value={current}
+      disabled={disabled}
       onChange={(event) => {
         const option = options[Number(event.target.value)];
         if (option) onChange(option[0]);
