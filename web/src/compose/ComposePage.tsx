@@ -6,6 +6,7 @@ import { BackdropStrip } from "../backdrops/BackdropStrip";
 import { useBackdrops, useChosenBackdrop } from "../backdrops/useBackdrops";
 import { newPlate, newText } from "../document/newPieces";
 import { useOverlay } from "../document/overlayStore";
+import { useFonts } from "../sheets/useFonts";
 import { add } from "../stack/AddBar";
 import { Stack } from "../stack/Stack";
 import { duplicate, remove, selectNext, shift } from "../stack/stackActions";
@@ -43,6 +44,7 @@ function Compose({ overlay, packageId }: { overlay: Overlay; packageId: number }
     queryFn: () =>
       answer(api.GET("/api/packages/{id}/pictures", { params: { path: { id: packageId } } })),
   });
+  useFonts(); // So that the first text chosen has them at hand.
   const width = displayWidth(overlay.frame);
   const fit = Math.max(
     0.02,

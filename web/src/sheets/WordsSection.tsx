@@ -1,8 +1,8 @@
-import { useQuery } from "@tanstack/react-query";
-import { answer, api, type TextPiece } from "../api/client";
+import type { TextPiece } from "../api/client";
 import { Choice } from "../ui/Choice";
 import { NumberField } from "../ui/NumberField";
 import { Section } from "./Section";
+import { useFonts } from "./useFonts";
 
 interface Props {
   piece: TextPiece;
@@ -17,11 +17,7 @@ const ALIGNMENTS = [
 
 /** What a text says and how it is set. */
 export function WordsSection({ piece, onChange }: Props) {
-  const fonts = useQuery({
-    queryKey: ["fonts"],
-    queryFn: () => answer(api.GET("/api/fonts")),
-    staleTime: Infinity,
-  });
+  const fonts = useFonts();
   const { style } = piece;
   const family = fonts.data?.find((other) => other.name === style.family);
   const weights = family?.weights ?? [{ weight: style.weight, name: String(style.weight) }];

@@ -86,7 +86,7 @@ class FromNothingToFilesTest {
     assertArrayEquals(
         new int[] {0x12 * most / 0xff, 0x4b * most / 0xff, 0x5c * most / 0xff, most}, pixel);
     image.getRaster().getPixel(63, 640, pixel);
-    assertEquals(0, pixel[3]);
+    assertTrue(pixel[3] <= most / 1000, "only the tail of the letters' shadow lies there");
     image.getRaster().getPixel(563, 683, pixel);
     assertEquals(most, pixel[3]);
     int white = 0;
