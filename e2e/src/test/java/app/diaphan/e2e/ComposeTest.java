@@ -68,8 +68,8 @@ class ComposeTest {
     String picture = page.getByTestId("composite").getAttribute("src");
     page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
     java.util.List<String> requests = new java.util.ArrayList<>();
-    double[] from = at(page, 900, 900);
-    double[] to = at(page, 1000, 800);
+    double[] from = at(page, 1100, 980);
+    double[] to = at(page, 1200, 880);
     page.mouse().move(from[0], from[1]);
     page.mouse().down();
     page.onRequest(request -> requests.add(request.method() + " " + request.url()));

@@ -1,0 +1,52 @@
+package app.diaphan.bench;
+
+import app.diaphan.server.json.DocumentJson;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Runs the benchmarks, prints them as a table and writes bench/target/report.json. */
+public final class Bench {
+  /** A group of lines that share their preparation. */
+  @FunctionalInterface
+  interface Group {
+    List<Line> run(Demo demo) throws Exception;
+  }
+
+  private Bench() {}
+
+  /**
+   * @param arguments nothing, or "--only" and a prefix such as "engine/"
+   */
+  public static void main(String[] arguments) throws Exception {
+    Path root = Path.of(System.getProperty("diaphan.root", "."));
+    String only = arguments.length == 2 && arguments[0].equals("--only") ? arguments[1] : "";
+    Demo demo = Demo.read(root);
+    Map<String, Group> groups = new LinkedHashMap<>();
+    groups.put("engine/", EngineBench::run);
+    groups.put("deliver/", DeliverBench::run);
+    groups.put("editor/", EditorBench::run);
+    List<Line> lines = new ArrayList<>();
+    for (var group : groups.entrySet()) {
+      if (group.getKey().startsWith(only) || only.startsWith(group.getKey())) {
+        for (Line line : group.getValue().run(demo)) {
+          if (line.name().startsWith(only)) {
+            System.out.println(line);
+            lines.add(line);
+          }
+        }
+      }
+    }
+    write(root.resolve("bench/target/report.json"), lines);
+    System.exit(lines.stream().allMatch(Line::holds) ? 0 : 1);
+  }
+
+  private static void write(Path report, List<Line> lines) throws IOException {
+    Files.createDirectories(report.getParent());
+    Files.writeString(report, DocumentJson.writeReadable(lines));
+  }
+}
