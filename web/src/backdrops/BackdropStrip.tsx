@@ -1,17 +1,18 @@
+import type { Drawing } from "../api/client";
+import { Composite } from "../stage/Composite";
 import { type Backdrop, BackdropLayer } from "./Backdrop";
 import { useChosenBackdrop } from "./useBackdrops";
 
 interface Props {
   backdrops: Backdrop[];
   chosen: Backdrop;
-  /** Address of the overlay's picture on clear ground. */
-  picture: string | undefined;
+  drawing: Drawing | undefined;
   /** Width over height as shown. */
   shape: number;
 }
 
 /** Small live pictures of the overlay over each backdrop. */
-export function BackdropStrip({ backdrops, chosen, picture, shape }: Props) {
+export function BackdropStrip({ backdrops, chosen, drawing, shape }: Props) {
   const choose = useChosenBackdrop((state) => state.choose);
   return (
     <div
@@ -36,14 +37,7 @@ export function BackdropStrip({ backdrops, chosen, picture, shape }: Props) {
               style={{ width: Math.min(92, 52 * shape) }}
             >
               <BackdropLayer backdrop={backdrop} />
-              {picture && (
-                <img
-                  src={picture}
-                  alt=""
-                  draggable={false}
-                  className="absolute inset-0 h-full w-full"
-                />
-              )}
+              {drawing && <Composite drawing={drawing} />}
             </span>
             <span className="px-0.5 text-left">
               <span className="opacity-60">{i + 1}</span> {backdrop.name}

@@ -201,7 +201,7 @@ function Compose({ overlay, packageId }: { overlay: Overlay; packageId: number }
         <BackdropStrip
           backdrops={backdrops}
           chosen={chosen}
-          picture={drawn?.drawing.composite}
+          drawing={drawn?.drawing}
           shape={width / overlay.frame.height}
         />
       </div>

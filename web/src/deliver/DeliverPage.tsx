@@ -6,6 +6,7 @@ import { useBackdrops } from "../backdrops/useBackdrops";
 import { useOverlay } from "../document/overlayStore";
 import { savedNow } from "../document/saving";
 import { displayWidth } from "../stage/geometry";
+import { Composite } from "../stage/Composite";
 import { useDrawing } from "../stage/useDrawing";
 import { Notice } from "../ui/Notice";
 import { DeliveryReport } from "./DeliveryReport";
@@ -40,7 +41,7 @@ function Deliver({ overlay, id, packageId }: { overlay: Overlay; id: number; pac
     depth: "EIGHT",
     alpha: "STRAIGHT",
     compression: "DEFLATE",
-    level: 6,
+    level: 4,
     dither: true,
     dotsPerInch: 72,
   });
@@ -173,11 +174,7 @@ function TargetPicture({ overlay, packageId }: { overlay: Overlay; packageId: nu
     >
       <BackdropLayer backdrop={chosen} />
       {drawn && (
-        <img
-          src={drawn.drawing.composite}
-          alt={`${overlay.name}; the backdrop is not delivered`}
-          className="absolute inset-0 h-full w-full"
-        />
+        <Composite drawing={drawn.drawing} alt={`${overlay.name}; the backdrop is not delivered`} />
       )}
     </div>
   );

@@ -5,6 +5,7 @@ import { BackdropLayer } from "../backdrops/Backdrop";
 import { useBackdrops } from "../backdrops/useBackdrops";
 import { useOverlay } from "../document/overlayStore";
 import { displayWidth } from "../stage/geometry";
+import { Composite } from "../stage/Composite";
 import { useDrawing } from "../stage/useDrawing";
 import { Notice } from "../ui/Notice";
 import { FrameChooser, sameFrame } from "./FrameChooser";
@@ -101,13 +102,7 @@ function OnFrame({ overlay, packageId }: { overlay: Overlay; packageId: number }
     <div className="flex justify-center">
       <div className="relative" style={{ width: width * zoom, height: frame.height * zoom }}>
         <BackdropLayer backdrop={chosen} />
-        {drawn && (
-          <img
-            src={drawn.drawing.composite}
-            alt="The overlay on the other frame"
-            className="absolute inset-0 h-full w-full"
-          />
-        )}
+        {drawn && <Composite drawing={drawn.drawing} alt="The overlay on the other frame" />}
       </div>
     </div>
   );

@@ -1,11 +1,12 @@
 import { ChevronLeft, ChevronRight } from "lucide-react";
 import { useState } from "react";
-import type { Overlay } from "../api/client";
+import type { Drawing, Overlay } from "../api/client";
 import { useKeys } from "../app/keys";
 import { type Backdrop, BackdropLayer, clipName } from "../backdrops/Backdrop";
 import { useBackdrops, useChosenBackdrop, useStills } from "../backdrops/useBackdrops";
 import { useOverlay } from "../document/overlayStore";
 import { displayWidth } from "../stage/geometry";
+import { Composite } from "../stage/Composite";
 import { useDrawing } from "../stage/useDrawing";
 import { useSize } from "../ui/useSize";
 
@@ -86,7 +87,7 @@ function Wall({ overlay, packageId }: { overlay: Overlay; packageId: number }) {
             <div className="m-auto">
               <Over
                 backdrop={chosen}
-                picture={drawn?.drawing.composite}
+                drawing={drawn?.drawing}
                 width={width * zoom}
                 height={overlay.frame.height * zoom}
               />
@@ -108,12 +109,7 @@ function Wall({ overlay, packageId }: { overlay: Overlay; packageId: number }) {
                     setAlone(true);
                   }}
                 >
-                  <Over
-                    backdrop={backdrop}
-                    picture={drawn?.drawing.composite}
-                    width="100%"
-                    shape={shape}
-                  />
+                  <Over backdrop={backdrop} drawing={drawn?.drawing} width="100%" shape={shape} />
                 </button>
                 <Caption backdrop={backdrop} packageId={packageId} />
               </li>
@@ -143,20 +139,20 @@ function bestWall(count: number, shape: number, size: { width: number; height: n
 
 interface OverProps {
   backdrop: Backdrop;
-  picture: string | undefined;
+  drawing: Drawing | undefined;
   width: number | string;
   height?: number;
   shape?: number;
 }
 
-function Over({ backdrop, picture, width, height, shape }: OverProps) {
+function Over({ backdrop, drawing, width, height, shape }: OverProps) {
   return (
     <span
       className="relative block overflow-hidden"
       style={{ width, height, aspectRatio: shape === undefined ? undefined : String(shape) }}
     >
       <BackdropLayer backdrop={backdrop} />
-      {picture && <img src={picture} alt="" className="absolute inset-0 h-full w-full" />}
+      {drawing && <Composite drawing={drawing} />}
     </span>
   );
 }

@@ -33,8 +33,8 @@ export function PieceCard({ piece, drawn, selected, findings, onPoint }: Props) 
         onBlur={() => onPoint(null)}
       >
         <span className="checker flex h-9 w-16 shrink-0 items-center justify-center overflow-hidden rounded-sm">
-          {drawn?.picture && (
-            <img src={drawn.picture} alt="" className="max-h-8 max-w-15 object-contain" />
+          {drawn?.part.picture && (
+            <img src={drawn.part.picture} alt="" className="max-h-8 max-w-15 object-contain" />
           )}
         </span>
         <span className={`min-w-0 flex-1 ${piece.shown ? "" : "opacity-60"}`}>

@@ -2,6 +2,7 @@ import { type PointerEvent, useLayoutEffect, useRef, useState } from "react";
 import type { DrawnPiece, Overlay, Piece } from "../api/client";
 import { type Backdrop, BackdropLayer } from "../backdrops/Backdrop";
 import { useOverlay } from "../document/overlayStore";
+import { Composite } from "./Composite";
 import {
   after,
   areaOf,
@@ -165,13 +166,10 @@ export function Stage(props: Props) {
       <BackdropLayer backdrop={backdrop} />
       {drawing && (
         <>
-          <img
-            src={drawing.composite}
+          <Composite
+            drawing={drawing}
             alt={`${overlay.name} on its frame`}
-            data-testid="composite"
-            data-current={drawn.overlay === overlay}
-            draggable={false}
-            className="absolute inset-0 h-full w-full"
+            current={drawn.overlay === overlay}
             style={{
               visibility: inHand ? "hidden" : "visible",
               imageRendering: zoom > 1 ? "pixelated" : "auto",
@@ -179,20 +177,21 @@ export function Stage(props: Props) {
           />
           {drawing.pieces.toReversed().map((piece) => {
             const shown = overlay.stack.find((other) => other.id === piece.id)?.shown ?? false;
-            if (!piece.picture || !shown) return null;
+            const { part } = piece;
+            if (!part.picture || !shown) return null;
             const own = live?.id === piece.id ? live.matrix : STILL;
-            const m = after(own, moved(piece.left * unitX, piece.top * unitY));
+            const m = after(own, moved(part.left * unitX, part.top * unitY));
             return (
               <img
                 key={piece.id}
-                src={piece.picture}
+                src={part.picture}
                 alt=""
                 draggable={false}
                 className="absolute left-0 top-0 max-w-none origin-top-left"
                 style={{
                   visibility: inHand ? "visible" : "hidden",
-                  width: piece.width * unitX * zoom,
-                  height: piece.height * unitY * zoom,
+                  width: part.width * unitX * zoom,
+                  height: part.height * unitY * zoom,
                   transform: `matrix(${m.a},${m.b},${m.c},${m.d},${m.e * zoom},${m.f * zoom})`,
                 }}
               />

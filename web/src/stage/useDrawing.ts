@@ -48,7 +48,7 @@ export function useDrawing(
               body: { overlay: now.overlay, scale: now.scale },
             }),
           );
-          await loaded(drawing.composite);
+          await loaded(drawing.composite.picture);
           setDrawn({ drawing, overlay: now.overlay });
           setProblem("");
         } catch (e) {
@@ -63,6 +63,7 @@ export function useDrawing(
 }
 
 async function loaded(address: string): Promise<void> {
+  if (!address) return;
   const image = new Image();
   image.src = address;
   await image.decode();

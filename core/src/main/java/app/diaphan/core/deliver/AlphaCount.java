@@ -1,8 +1,11 @@
 package app.diaphan.core.deliver;
 
+import java.util.Arrays;
+
 /** Counts what the alpha of a file's pixels is like, row by row. */
 final class AlphaCount {
   private final int width;
+  private byte[] nothing = {};
   private long clear;
   private long solid;
   private long all;
@@ -21,6 +24,15 @@ final class AlphaCount {
    * @param sample bytes in a sample: 1 or 2
    */
   void row(int y, byte[] samples, int at, int pixel, int sample) {
+    int length = width * pixel;
+    if (nothing.length < length) {
+      nothing = new byte[length];
+    }
+    if (Arrays.equals(samples, at, at + length, nothing, 0, length)) {
+      clear += width;
+      all += width;
+      return;
+    }
     for (int x = 0, i = at + pixel - sample; x < width; x++, i += pixel) {
       int alpha =
           sample == 1 ? samples[i] & 0xff : (samples[i] & 0xff) << 8 | samples[i + 1] & 0xff;

@@ -38,7 +38,7 @@ public final class Deliverer {
       }
     }
     Bounds extent = extent(rendering, target, overlay.name());
-    SampleRows samples = new SampleRows(rendering, extent, target);
+    SampleRows samples = new SampleRows(rendering, extent, target, true);
     RowChecks checks = new RowChecks(samples.height());
     FileHeader header =
         new FileHeader(
@@ -87,7 +87,7 @@ public final class Deliverer {
     if (target.extent() == Extent.FRAME) {
       return Optional.of(whole);
     }
-    SampleRows samples = new SampleRows(rendering, whole, target);
+    SampleRows samples = new SampleRows(rendering, whole, target, false);
     AlphaCount count = new AlphaCount(whole.width());
     byte[] rows = new byte[ROWS_AT_ONCE * samples.bytesPerRow()];
     Bounds drawn = rendering.drawn();

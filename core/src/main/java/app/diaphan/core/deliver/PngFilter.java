@@ -25,13 +25,18 @@ final class PngFilter {
       java.util.Arrays.fill(out, to + 1, to + 1 + stride, (byte) 0);
       return;
     }
-    fillTries(raw, at, above, aboveAt);
+    // Where both rows are clear every filter gives 0.
+    int first = Math.min(clearFrom(raw, at), clearFrom(above, aboveAt));
+    int last = Math.max(clearAfter(raw, at), clearAfter(above, aboveAt));
+    last = Math.min(stride, last + pixel);
+    fillTries(raw, at, above, aboveAt, first, last);
     int best = 0;
-    long least = Long.MAX_VALUE;
+    int least = Integer.MAX_VALUE;
     for (int type = 0; type < 5; type++) {
-      long sum = 0;
-      for (byte value : tries[type]) {
-        sum += Math.abs(value);
+      byte[] values = tries[type];
+      int sum = 0;
+      for (int i = first; i < last; i++) {
+        sum += Math.abs(values[i]);
       }
       if (sum < least) {
         least = sum;
@@ -39,11 +44,28 @@ final class PngFilter {
       }
     }
     out[to] = (byte) best;
-    System.arraycopy(tries[best], 0, out, to + 1, stride);
+    java.util.Arrays.fill(out, to + 1, to + 1 + stride, (byte) 0);
+    System.arraycopy(tries[best], first, out, to + 1 + first, last - first);
   }
 
-  private void fillTries(byte[] raw, int at, byte[] above, int aboveAt) {
-    for (int i = 0; i < stride; i++) {
+  private int clearFrom(byte[] bytes, int at) {
+    int i = 0;
+    while (i < stride && bytes[at + i] == 0) {
+      i++;
+    }
+    return i;
+  }
+
+  private int clearAfter(byte[] bytes, int at) {
+    int i = stride;
+    while (i > 0 && bytes[at + i - 1] == 0) {
+      i--;
+    }
+    return i;
+  }
+
+  private void fillTries(byte[] raw, int at, byte[] above, int aboveAt, int first, int last) {
+    for (int i = first; i < last; i++) {
       int value = raw[at + i] & 0xff;
       int left = i < pixel ? 0 : raw[at + i - pixel] & 0xff;
       int up = above[aboveAt + i] & 0xff;

@@ -23,16 +23,19 @@ final class SampleRows {
   private final BitDepth depth;
   private final boolean straight;
   private final boolean dither;
+  private final boolean cleanEdges;
 
   /**
    * @param extent the part of the canvas that the file holds
+   * @param cleanEdges whether clear pixels near drawn ones carry their colour
    */
-  SampleRows(Rendering rendering, Bounds extent, Target target) {
+  SampleRows(Rendering rendering, Bounds extent, Target target, boolean cleanEdges) {
     this.rendering = rendering;
     this.extent = extent;
     depth = target.depth();
     straight = target.alpha() == AlphaKind.STRAIGHT;
     dither = target.dither() && depth == BitDepth.EIGHT;
+    this.cleanEdges = cleanEdges && straight;
   }
 
   int width() {
@@ -67,25 +70,32 @@ final class SampleRows {
     }
     int canvasWidth = rendering.canvas().width();
     int first = extent.top() + top;
-    int margin = straight ? MARGIN : 0;
+    int margin = cleanEdges ? MARGIN : 0;
     int from = Math.max(0, first - margin);
     int to = Math.min(rendering.canvas().height(), extent.top() + bottom + margin);
     float[] pixels = new float[4 * canvasWidth * (to - from)];
     rendering.rows(from, to, pixels);
+    Bounds near = rendering.drawn().grown(MARGIN, MARGIN).within(rendering.canvas().bounds());
     if (straight) {
-      unmultiply(pixels);
-      Bounds near = rendering.drawn().grown(MARGIN, MARGIN).within(rendering.canvas().bounds());
+      for (int y = 0; y < to - from; y++) {
+        int row = y * canvasWidth;
+        unmultiply(pixels, 4 * (row + near.left()), 4 * (row + near.right()));
+      }
+    }
+    if (cleanEdges) {
       CleanEdges.spread(
           pixels, canvasWidth, to - from, near.left(), near.right(), first - from, bottom - top);
     }
+    int left = Math.max(0, near.left() - extent.left());
+    int right = Math.min(width(), near.right() - extent.left());
     for (int y = top; y < bottom; y++) {
       int at = 4 * (canvasWidth * (extent.top() + y - from) + extent.left());
-      quantise(pixels, at, y, samples, (y - top) * bytesPerRow());
+      quantise(pixels, at, y, left, right, samples, (y - top) * bytesPerRow());
     }
   }
 
-  private static void unmultiply(float[] pixels) {
-    for (int i = 0; i < pixels.length; i += 4) {
+  private static void unmultiply(float[] pixels, int from, int to) {
+    for (int i = from; i < to; i += 4) {
       float alpha = pixels[i + 3];
       if (alpha > NOTHING) {
         pixels[i] /= alpha;
@@ -97,10 +107,13 @@ final class SampleRows {
     }
   }
 
-  private void quantise(float[] pixels, int at, int y, byte[] samples, int to) {
+  /** Writes the columns from {@code left} to before {@code right}; the others stay 0. */
+  private void quantise(
+      float[] pixels, int at, int y, int left, int right, byte[] samples, int rowStart) {
     int most = depth.most();
     int row = extent.top() + y;
-    for (int x = 0; x < width(); x++) {
+    int to = rowStart + 4 * depth.bytes() * left;
+    for (int x = left; x < right; x++) {
       int from = at + 4 * x;
       float alpha = pixels[from + 3];
       if (alpha == 0 && pixels[from] == 0 && pixels[from + 1] == 0 && pixels[from + 2] == 0) {

@@ -18,7 +18,7 @@ public final class StagePicture {
    */
   public static byte[] png(Rendering rendering, Bounds part) {
     Target target = Target.png(rendering.canvas().frame()).withDither(false);
-    SampleRows samples = new SampleRows(rendering, part, target);
+    SampleRows samples = new SampleRows(rendering, part, target, false);
     ByteArrayOutputStream out = new ByteArrayOutputStream(1 << 16);
     try {
       new PngWriter(

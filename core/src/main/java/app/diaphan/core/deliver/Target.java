@@ -48,7 +48,7 @@ public record Target(
         BitDepth.EIGHT,
         AlphaKind.STRAIGHT,
         Compression.DEFLATE,
-        6,
+        4,
         true,
         72);
   }

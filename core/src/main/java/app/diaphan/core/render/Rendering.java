@@ -55,15 +55,8 @@ public final class Rendering {
    * alpha, 0–1, {@code 4 * canvas.width()} values a row from the start of the array.
    */
   public void rows(int top, int bottom, float[] rgba) {
-    int width = canvas.width();
-    RowCompositor compositor = new RowCompositor(width);
-    Arrays.fill(rgba, 0, 4 * width * (bottom - top), 0);
-    for (int y = Math.max(top, drawn.top()); y < Math.min(bottom, drawn.bottom()); y++) {
-      int at = 4 * width * (y - top);
-      for (PaintedPiece piece : backToFront) {
-        compositor.add(piece, y, rgba, at);
-      }
-    }
+    Arrays.fill(rgba, 0, 4 * canvas.width() * (bottom - top), 0);
+    compose(top, bottom, rgba, 0);
   }
 
   /** All pixels at once; for frames of moderate size. */
@@ -71,14 +64,22 @@ public final class Rendering {
     int stride = 4 * canvas.width();
     float[] all = new float[stride * canvas.height()];
     Bands.over(
-        0,
-        canvas.height(),
+        drawn.top(),
+        drawn.bottom(),
         canvas.width(),
-        (top, bottom) -> {
-          float[] band = new float[stride * (bottom - top)];
-          rows(top, bottom, band);
-          System.arraycopy(band, 0, all, stride * top, band.length);
-        });
+        (top, bottom) -> compose(top, bottom, all, stride * top));
     return all;
+  }
+
+  /** Puts the rows together over clear pixels that start at a place of the array. */
+  private void compose(int top, int bottom, float[] rgba, int start) {
+    int width = canvas.width();
+    RowCompositor compositor = new RowCompositor(width);
+    for (int y = Math.max(top, drawn.top()); y < Math.min(bottom, drawn.bottom()); y++) {
+      int at = start + 4 * width * (y - top);
+      for (PaintedPiece piece : backToFront) {
+        compositor.add(piece, y, rgba, at);
+      }
+    }
   }
 }

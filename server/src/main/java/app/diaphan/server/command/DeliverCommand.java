@@ -127,7 +127,7 @@ final class DeliverCommand implements Callable<Integer> {
         BitDepth.of(depth),
         choice(AlphaKind.class, "alpha", alpha),
         choice(Compression.class, "compression", compression),
-        6,
+        4,
         true,
         72);
   }

@@ -7,31 +7,33 @@ import java.util.List;
  *
  * @param width of the drawing in pixels
  * @param height of the drawing in pixels
- * @param composite address of the true picture of all pieces, on clear ground
+ * @param composite the true picture of all pieces, on clear ground
  * @param pieces from front to back
  */
 public record Drawing(
-    int width, int height, String composite, List<DrawnPiece> pieces, List<FoundOnPiece> findings) {
+    int width,
+    int height,
+    DrawnPart composite,
+    List<DrawnPiece> pieces,
+    List<FoundOnPiece> findings) {
+
+  /**
+   * A picture of what is drawn on, cut to it.
+   *
+   * @param picture its address; empty if nothing is drawn
+   * @param left where it lies, in pixels of the drawing
+   */
+  public record DrawnPart(String picture, int left, int top, int width, int height) {}
 
   /**
    * One piece by itself.
    *
-   * @param picture address of its picture; empty if it draws nothing
-   * @param left where the picture lies, in pixels of the drawing
    * @param corners of the piece's box in the same pixels, x and y in turn, clockwise from top left
    * @param boxWidth of the piece's box in display units
    * @param boxHeight the same, downwards
    */
   public record DrawnPiece(
-      String id,
-      String picture,
-      int left,
-      int top,
-      int width,
-      int height,
-      double[] corners,
-      double boxWidth,
-      double boxHeight) {}
+      String id, DrawnPart part, double[] corners, double boxWidth, double boxHeight) {}
 
   /** Something to know about a piece. */
   public record FoundOnPiece(String piece, String sentence, boolean prevents) {}

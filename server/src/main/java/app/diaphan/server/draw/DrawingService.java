@@ -47,12 +47,10 @@ public class DrawingService {
           .weigher((String digest, Picture picture) -> picture.pixels().length * Float.BYTES)
           .build();
 
-  private final Cache<PieceKey, PiecePicture> piecePictures =
+  private final Cache<PieceKey, Drawing.DrawnPart> pieceParts =
       Caffeine.newBuilder().maximumSize(2000).build();
 
   private record PieceKey(Piece piece, Object content, AffineTransform toPixels, Canvas canvas) {}
-
-  private record PiecePicture(String key, Bounds bounds) {}
 
   DrawingService(Pictures pictures, DrawnPictures drawn) {
     this.pictures = pictures;
@@ -86,7 +84,7 @@ public class DrawingService {
     return new Drawing(
         canvas.width(),
         canvas.height(),
-        address(drawn.keep(StagePicture.png(all, canvas.bounds()))),
+        keep(all),
         pieces,
         all.findings().stream()
             .map(f -> new Drawing.FoundOnPiece(f.piece(), f.sentence(), f.prevents()))
@@ -150,29 +148,23 @@ public class DrawingService {
             ? pictured
             : "";
     PieceKey key = new PieceKey(placed.piece(), content, placed.toPixels(), canvas);
-    PiecePicture known = piecePictures.getIfPresent(key);
-    if (known == null || !known.key().isEmpty() && drawn.find(known.key()).isEmpty()) {
-      Rendering alone = packageRenderer.render(overlay.withStack(List.of(placed.piece())), canvas);
-      Bounds bounds = alone.drawn();
-      known =
-          new PiecePicture(
-              bounds.empty() ? "" : drawn.keep(StagePicture.png(alone, bounds)), bounds);
-      piecePictures.put(key, known);
+    Drawing.DrawnPart known = pieceParts.getIfPresent(key);
+    if (known == null || !drawn.keeps(known)) {
+      known = keep(packageRenderer.render(overlay.withStack(List.of(placed.piece())), canvas));
+      pieceParts.put(key, known);
     }
-    Bounds bounds = known.bounds();
     return new Drawing.DrawnPiece(
-        placed.piece().id(),
-        known.key().isEmpty() ? "" : address(known.key()),
+        placed.piece().id(), known, placed.corners(), placed.width(), placed.height());
+  }
+
+  /** Packs what is drawn on and keeps it to be fetched. */
+  private Drawing.DrawnPart keep(Rendering rendering) {
+    Bounds bounds = rendering.drawn();
+    return new Drawing.DrawnPart(
+        bounds.empty() ? "" : drawn.keep(StagePicture.png(rendering, bounds)),
         bounds.left(),
         bounds.top(),
         bounds.width(),
-        bounds.height(),
-        placed.corners(),
-        placed.width(),
-        placed.height());
-  }
-
-  private static String address(String key) {
-    return "/api/drawn/" + key + ".png";
+        bounds.height());
   }
 }
