@@ -40,10 +40,10 @@ final class DeliverBench {
             "",
             1));
     double hdTime =
-        Clock.median(15, turn -> deliverer.deliver(overlay, hd, folder, "hd", Progress.NONE));
+        Clock.median(20, turn -> deliverer.deliver(overlay, hd, folder, "hd", Progress.NONE));
     lines.add(Line.atMost("deliver/1080p 8-bit PNG, drawn to read back", hdTime, "ms", 100));
     double uhdTime =
-        Clock.median(10, turn -> deliverer.deliver(overlay, uhd, folder, "uhd", Progress.NONE));
+        Clock.median(20, turn -> deliverer.deliver(overlay, uhd, folder, "uhd", Progress.NONE));
     lines.add(Line.atMost("deliver/2160p 8-bit PNG, drawn to read back", uhdTime, "ms", 300));
     lines.add(
         Line.atMost(

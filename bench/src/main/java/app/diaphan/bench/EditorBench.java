@@ -1,6 +1,7 @@
 package app.diaphan.bench;
 
 import app.diaphan.server.ServerApplication;
+import app.diaphan.server.draw.DrawingService;
 import app.diaphan.server.store.PackageStore;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserType;
@@ -45,6 +46,12 @@ final class EditorBench {
                                 "--disable-component-update",
                                 "--disable-sync")))) {
       server.getBean(PackageStore.class).add(demo.bundle());
+      // The bar is for a warm machine; a sitting of some minutes warms it as these drawings do.
+      for (int i = 0; i < 300; i++) {
+        server
+            .getBean(DrawingService.class)
+            .draw(1L, EngineBench.renamed(demo.lowerThird(), "Warm " + i), 1);
+      }
       int port = ((WebServerApplicationContext) server).getWebServer().getPort();
       Page page = browser.newPage(new Browser.NewPageOptions().setViewportSize(1280, 800));
       page.navigate("http://127.0.0.1:" + port + "/overlays/2/compose");

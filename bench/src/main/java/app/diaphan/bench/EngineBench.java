@@ -4,6 +4,7 @@ import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.TextPiece;
+import app.diaphan.core.raster.Bands;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.raster.Coverage;
 import app.diaphan.core.raster.GaussianBlur;
@@ -26,14 +27,12 @@ final class EngineBench {
     Overlay overlay = demo.lowerThird();
     Canvas hd = Canvas.of(overlay.frame());
     Canvas uhd = Canvas.of(Frame.of(3840, 2160));
-    double cold = Clock.median(40, turn -> demo.renderer(0).render(overlay, hd).pixels());
+    double cold = Clock.median(40, turn -> drawn(demo.renderer(0), overlay, hd));
     Renderer remembering = demo.renderer(256L << 20);
     double changed =
-        Clock.median(
-            60, turn -> remembering.render(renamed(overlay, "Skipper " + turn), hd).pixels());
-    // Without the fixed cost of clearing a whole frame: only the rows that are drawn on.
-    double drawnHd = Clock.median(40, turn -> drawn(demo, overlay, hd));
-    double drawnUhd = Clock.median(20, turn -> drawn(demo, overlay, uhd));
+        Clock.median(60, turn -> drawn(remembering, renamed(overlay, "Skipper " + turn), hd));
+    double drawnHd = Clock.median(40, turn -> drawn(demo.renderer(0), overlay, hd));
+    double drawnUhd = Clock.median(20, turn -> drawn(demo.renderer(0), overlay, uhd));
     return List.of(
         Line.atMost(
             "engine/coverage of half-planes, worst error × 1024", 1024 * halfPlanes(), "", 1),
@@ -45,15 +44,18 @@ final class EngineBench {
             "engine/lower third 2160p for 1080p, drawn rows", drawnUhd / drawnHd, "times", 5));
   }
 
-  private static void drawn(Demo demo, Overlay overlay, Canvas canvas) {
-    var rendering = demo.renderer(0).render(overlay, canvas);
-    float[] band = new float[4 * canvas.width() * 64];
-    for (int y = rendering.drawn().top(); y < rendering.drawn().bottom(); y += 64) {
-      rendering.rows(y, Math.min(y + 64, rendering.drawn().bottom()), band);
-    }
+  /** Draws an overlay and puts every row together that is drawn on. */
+  private static void drawn(Renderer renderer, Overlay overlay, Canvas canvas) {
+    var rendering = renderer.render(overlay, canvas);
+    Bands.over(
+        rendering.drawn().top(),
+        rendering.drawn().bottom(),
+        canvas.width(),
+        (top, bottom) ->
+            rendering.rows(top, bottom, new float[4 * canvas.width() * (bottom - top)]));
   }
 
-  private static Overlay renamed(Overlay overlay, String words) {
+  static Overlay renamed(Overlay overlay, String words) {
     List<Piece> stack =
         overlay.stack().stream()
             .map(p -> p instanceof TextPiece t && t.id().equals("name") ? t.withWords(words) : p)

@@ -37,8 +37,7 @@ public final class DrawDemo {
     Path pictures = Files.createDirectories(bundle.resolve("pictures"));
     for (Pennant pennant : Pennant.values()) {
       BufferedImage picture =
-          drawn(
-              Pennant.WIDTH, Pennant.HEIGHT, BufferedImage.TYPE_INT_ARGB, LARGER, pennant::draw);
+          drawn(Pennant.WIDTH, Pennant.HEIGHT, BufferedImage.TYPE_INT_ARGB, LARGER, pennant::draw);
       ImageIO.write(picture, "png", pictures.resolve(pennant.file()).toFile());
     }
   }

@@ -36,7 +36,9 @@ final class SeaFog implements Clip {
               (float) cy,
               (float) radius,
               new float[] {0, 1},
-              new Color[] {new Color(shade, shade + 3, shade + 4, 60), new Color(0x00a0a6a8, true)}));
+              new Color[] {
+                new Color(shade, shade + 3, shade + 4, 60), new Color(0x00a0a6a8, true)
+              }));
       g.fill(new Ellipse2D.Double(cx - radius, cy - radius, 2 * radius, 2 * radius));
     }
   }

@@ -41,12 +41,7 @@ final class WhiteSails implements Clip {
     main.closePath();
     g.setPaint(
         new GradientPaint(
-            (float) x,
-            0,
-            new Color(0xffffff),
-            (float) (x + 115 * size),
-            0,
-            new Color(0xdfe8ec)));
+            (float) x, 0, new Color(0xffffff), (float) (x + 115 * size), 0, new Color(0xdfe8ec)));
     g.fill(main);
     g.setColor(new Color(0xc4d2d8));
     g.setStroke(new BasicStroke((float) (1.2 * size)));

@@ -8,12 +8,15 @@ package app.diaphan.core.deliver;
 final class PngFilter {
   private final int stride;
   private final int pixel;
+  private final boolean search;
   private final byte[][] tries;
 
   /**
    * @param pixel bytes in a pixel
+   * @param search whether the best filter is looked for; else differences from the left are taken
    */
-  PngFilter(int stride, int pixel) {
+  PngFilter(int stride, int pixel, boolean search) {
+    this.search = search;
     this.stride = stride;
     this.pixel = pixel;
     tries = new byte[5][stride];
@@ -23,6 +26,13 @@ final class PngFilter {
     if (java.util.Arrays.equals(raw, at, at + stride, above, aboveAt, aboveAt + stride)) {
       out[to] = 2; // "Up" of an equal row is all zero.
       java.util.Arrays.fill(out, to + 1, to + 1 + stride, (byte) 0);
+      return;
+    }
+    if (!search) {
+      out[to] = 1;
+      for (int i = 0; i < stride; i++) {
+        out[to + 1 + i] = (byte) (raw[at + i] - (i < pixel ? 0 : raw[at + i - pixel]));
+      }
       return;
     }
     // Where both rows are clear every filter gives 0.

@@ -120,7 +120,7 @@ final class PngWriter {
     byte[] raw = new byte[(rows + above) * stride];
     samples.rows(top - above, bottom, raw);
     byte[] filtered = new byte[rows * (stride + 1)];
-    PngFilter filter = new PngFilter(stride, 4 * samples.depth().bytes());
+    PngFilter filter = new PngFilter(stride, 4 * samples.depth().bytes(), level > 1);
     byte[] zero = new byte[stride];
     for (int y = 0; y < rows; y++) {
       int at = (y + above) * stride;
