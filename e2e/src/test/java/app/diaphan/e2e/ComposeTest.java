@@ -16,7 +16,6 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.io.IOException;
-import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 
@@ -175,10 +174,7 @@ class ComposeTest {
         .click();
     page.getByLabel("Picture file").setInputFiles(Browser.DEMO.resolve("package.json"));
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("package.json");
-    page.getByLabel("Picture file")
-        .setInputFiles(
-            Path.of("../docs/screenshots")
-                .resolve("../../demo/lantern-reach-regatta/backdrops/sea-fog/01.jpg"));
+    page.getByLabel("Picture file").setInputFiles(Browser.DEMO.resolve("backdrops/sea-fog/01.jpg"));
     assertThat(page.getByText("Its own size is 960 × 540")).isVisible();
     upToDate(page);
     assertEquals(
