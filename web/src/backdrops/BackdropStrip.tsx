@@ -1,3 +1,4 @@
+import { memo } from "react";
 import type { Drawing } from "../api/client";
 import { Composite } from "../stage/Composite";
 import { type Backdrop, BackdropLayer } from "./Backdrop";
@@ -12,7 +13,8 @@ interface Props {
 }
 
 /** Small live pictures of the overlay over each backdrop. */
-export function BackdropStrip({ backdrops, chosen, drawing, shape }: Props) {
+export const BackdropStrip = memo(function BackdropStrip(props: Props) {
+  const { backdrops, chosen, drawing, shape } = props;
   const choose = useChosenBackdrop((state) => state.choose);
   return (
     <div
@@ -47,4 +49,4 @@ export function BackdropStrip({ backdrops, chosen, drawing, shape }: Props) {
       })}
     </div>
   );
-}
+});

@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
+import { useMemo } from "react";
 import { create } from "zustand";
-import { answer, api } from "../api/client";
+import { answer, api, type StillSummary } from "../api/client";
 import { type Backdrop, backdropsOf, MID_GREY } from "./Backdrop";
 
 interface Chosen {
@@ -25,21 +26,22 @@ export const useChosenBackdrop = create<Chosen>()((set) => ({
     })),
 }));
 
+const NONE: StillSummary[] = [];
+
 export function useStills(packageId: number) {
-  return (
-    useQuery({
-      queryKey: ["stills", packageId],
-      queryFn: () =>
-        answer(api.GET("/api/packages/{id}/stills", { params: { path: { id: packageId } } })),
-      staleTime: Infinity,
-      enabled: packageId > 0,
-    }).data ?? []
-  );
+  const stills = useQuery({
+    queryKey: ["stills", packageId],
+    queryFn: () =>
+      answer(api.GET("/api/packages/{id}/stills", { params: { path: { id: packageId } } })),
+    staleTime: Infinity,
+    enabled: packageId > 0,
+  });
+  return stills.data ?? NONE;
 }
 
 export function useBackdrops(packageId: number): { backdrops: Backdrop[]; chosen: Backdrop } {
   const stills = useStills(packageId);
   const { name, position } = useChosenBackdrop();
-  const backdrops = backdropsOf(stills, position);
+  const backdrops = useMemo(() => backdropsOf(stills, position), [stills, position]);
   return { backdrops, chosen: backdrops.find((backdrop) => backdrop.name === name) ?? MID_GREY };
 }

@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { useRef, useState } from "react";
+import { useDeferredValue, useRef, useState } from "react";
 import { answer, api } from "../api/client";
 import { useKeys } from "../app/keys";
 import { BackdropStrip } from "../backdrops/BackdropStrip";
@@ -56,6 +56,8 @@ function Compose({ overlay, packageId }: { overlay: Overlay; packageId: number }
   const scale = zoom === "fit" ? fit : zoom;
   const sharp = Math.min(1, Math.round(scale * window.devicePixelRatio * 1000) / 1000);
   const { drawn, problem } = useDrawing(packageId, overlay, size.width > 0 ? sharp : 0.25);
+  // The small pictures may follow a moment later, so that the stage is true first.
+  const settled = useDeferredValue(drawn);
   const zoomBy = (factor: number) =>
     setZoom((now) => Math.min(16, Math.max(0.05, (now === "fit" ? fit : now) * factor)));
   const move = (right: number, down: number) => {
@@ -119,7 +121,7 @@ function Compose({ overlay, packageId }: { overlay: Overlay; packageId: number }
       <Stack
         overlay={overlay}
         packageId={packageId}
-        drawn={drawn}
+        drawn={settled}
         pictures={pictures.data ?? []}
         picker={picker}
         onPoint={setPointedAt}
@@ -201,7 +203,7 @@ function Compose({ overlay, packageId }: { overlay: Overlay; packageId: number }
         <BackdropStrip
           backdrops={backdrops}
           chosen={chosen}
-          drawing={drawn?.drawing}
+          drawing={settled?.drawing}
           shape={width / overlay.frame.height}
         />
       </div>

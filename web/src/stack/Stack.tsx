@@ -22,7 +22,8 @@ interface Props {
 }
 
 /** The pieces from front to back; the chosen one's card is unfolded into its sheet. */
-export function Stack({ overlay, packageId, drawn, pictures, picker, onPoint }: Props) {
+export function Stack(props: Props) {
+  const { overlay, packageId, drawn, pictures, picker, onPoint } = props;
   const selected = useOverlay((state) => state.selected);
   return (
     <aside

@@ -1,61 +1,72 @@
 package app.diaphan.core.deliver;
 
+import java.util.Arrays;
+
 /**
- * Filters PNG rows, choosing for each the filter whose result has the least sum of absolute values
- * (the heuristic of the PNG specification, section 12.7). A row like the one above, or clear, is
- * recognised first.
+ * Filters PNG rows. Every few rows the filter is chosen whose result has the least sum of absolute
+ * values (the heuristic of the PNG specification, section 12.7) and kept for the rows that follow,
+ * which are mostly alike. A row like the one above is recognised first.
  */
 final class PngFilter {
+  private static final int NONE = 0;
+  private static final int LEFT = 1;
+  private static final int UP = 2;
+  private static final int MEAN = 3;
+  private static final int PAETH = 4;
+  private static final int CHOOSE_EVERY = 4;
+
   private final int stride;
   private final int pixel;
   private final boolean search;
-  private final byte[][] tries;
+  private final byte[] tried;
+  private int chosen = LEFT;
+  private int sinceChosen = CHOOSE_EVERY;
 
   /**
    * @param pixel bytes in a pixel
    * @param search whether the best filter is looked for; else differences from the left are taken
    */
   PngFilter(int stride, int pixel, boolean search) {
-    this.search = search;
     this.stride = stride;
     this.pixel = pixel;
-    tries = new byte[5][stride];
+    this.search = search;
+    tried = new byte[stride];
   }
 
   void row(byte[] raw, int at, byte[] above, int aboveAt, byte[] out, int to) {
-    if (java.util.Arrays.equals(raw, at, at + stride, above, aboveAt, aboveAt + stride)) {
-      out[to] = 2; // "Up" of an equal row is all zero.
-      java.util.Arrays.fill(out, to + 1, to + 1 + stride, (byte) 0);
-      return;
-    }
-    if (!search) {
-      out[to] = 1;
-      for (int i = 0; i < stride; i++) {
-        out[to + 1 + i] = (byte) (raw[at + i] - (i < pixel ? 0 : raw[at + i - pixel]));
-      }
+    Arrays.fill(out, to, to + 1 + stride, (byte) 0);
+    if (Arrays.equals(raw, at, at + stride, above, aboveAt, aboveAt + stride)) {
+      out[to] = UP; // "Up" of an equal row is all zero.
       return;
     }
     // Where both rows are clear every filter gives 0.
     int first = Math.min(clearFrom(raw, at), clearFrom(above, aboveAt));
-    int last = Math.max(clearAfter(raw, at), clearAfter(above, aboveAt));
-    last = Math.min(stride, last + pixel);
-    fillTries(raw, at, above, aboveAt, first, last);
-    int best = 0;
+    int after = Math.max(clearAfter(raw, at), clearAfter(above, aboveAt));
+    int last = Math.min(stride, after + pixel);
+    if (search && sinceChosen >= CHOOSE_EVERY) {
+      chosen = best(raw, at, above, aboveAt, first, last);
+      sinceChosen = 0;
+    }
+    sinceChosen++;
+    out[to] = (byte) chosen;
+    apply(chosen, raw, at, above, aboveAt, first, last, out, to + 1);
+  }
+
+  private int best(byte[] raw, int at, byte[] above, int aboveAt, int first, int last) {
+    int best = NONE;
     int least = Integer.MAX_VALUE;
-    for (int type = 0; type < 5; type++) {
-      byte[] values = tries[type];
+    for (int type = NONE; type <= PAETH; type++) {
+      apply(type, raw, at, above, aboveAt, first, last, tried, 0);
       int sum = 0;
       for (int i = first; i < last; i++) {
-        sum += Math.abs(values[i]);
+        sum += Math.abs(tried[i]);
       }
       if (sum < least) {
         least = sum;
         best = type;
       }
     }
-    out[to] = (byte) best;
-    java.util.Arrays.fill(out, to + 1, to + 1 + stride, (byte) 0);
-    System.arraycopy(tries[best], first, out, to + 1 + first, last - first);
+    return best;
   }
 
   private int clearFrom(byte[] bytes, int at) {
@@ -74,17 +85,56 @@ final class PngFilter {
     return i;
   }
 
-  private void fillTries(byte[] raw, int at, byte[] above, int aboveAt, int first, int last) {
-    for (int i = first; i < last; i++) {
-      int value = raw[at + i] & 0xff;
-      int left = i < pixel ? 0 : raw[at + i - pixel] & 0xff;
+  private void apply(
+      int type,
+      byte[] raw,
+      int at,
+      byte[] above,
+      int aboveAt,
+      int first,
+      int last,
+      byte[] out,
+      int to) {
+    // The first pixel of a row has no left neighbour: it counts as 0 there.
+    for (int i = first; i < Math.min(last, pixel); i++) {
       int up = above[aboveAt + i] & 0xff;
-      int corner = i < pixel ? 0 : above[aboveAt + i - pixel] & 0xff;
-      tries[0][i] = (byte) value;
-      tries[1][i] = (byte) (value - left);
-      tries[2][i] = (byte) (value - up);
-      tries[3][i] = (byte) (value - (left + up) / 2);
-      tries[4][i] = (byte) (value - paeth(left, up, corner));
+      int predicted =
+          switch (type) {
+            case UP, PAETH -> up;
+            case MEAN -> up / 2;
+            default -> 0;
+          };
+      out[to + i] = (byte) (raw[at + i] - predicted);
+    }
+    int from = Math.max(first, pixel);
+    switch (type) {
+      case LEFT -> {
+        for (int i = from; i < last; i++) {
+          out[to + i] = (byte) (raw[at + i] - raw[at + i - pixel]);
+        }
+      }
+      case UP -> {
+        for (int i = from; i < last; i++) {
+          out[to + i] = (byte) (raw[at + i] - above[aboveAt + i]);
+        }
+      }
+      case MEAN -> {
+        for (int i = from; i < last; i++) {
+          int mean = ((raw[at + i - pixel] & 0xff) + (above[aboveAt + i] & 0xff)) / 2;
+          out[to + i] = (byte) (raw[at + i] - mean);
+        }
+      }
+      case PAETH -> {
+        for (int i = from; i < last; i++) {
+          int predicted =
+              paeth(
+                  raw[at + i - pixel] & 0xff,
+                  above[aboveAt + i] & 0xff,
+                  above[aboveAt + i - pixel] & 0xff);
+          out[to + i] = (byte) (raw[at + i] - predicted);
+        }
+      }
+      default -> System.arraycopy(raw, at + from, out, to + from, last - from);
     }
   }
 
