@@ -1,0 +1,133 @@
+package app.diaphan.e2e;
+
+import static app.diaphan.e2e.FromNothingToFilesTest.upToDate;
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.Path;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+
+/** Looking at the demo's overlays over everything, and delivering them for other frames. */
+class ProofAndDeliverTest {
+  @RegisterExtension final Browser browser = new Browser();
+
+  private Locator button(String name) {
+    return browser
+        .page()
+        .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  @Test
+  void theWallShowsEveryBackdropAndEveryStill() throws IOException {
+    browser.loadDemo();
+    browser.open("/overlays/2/proof");
+    Page page = browser.page();
+    for (String name :
+        new String[] {
+          "Checker",
+          "Mid-grey",
+          "Black",
+          "White",
+          "Quay at dusk",
+          "White sails",
+          "Crowd at the rail",
+          "Sea fog"
+        }) {
+      assertThat(button("Over " + name + ": look closer")).isVisible();
+    }
+    Locator still = button("Over Quay at dusk: look closer").locator("img").first();
+    String before = still.getAttribute("src");
+    button("Quay at dusk: still after").click();
+    assertThat(page.getByText("still 2 of 8")).isVisible();
+    assertNotEquals(before, still.getAttribute("src"));
+    button("Over Quay at dusk: look closer").click();
+    page.keyboard().press("ArrowRight");
+    assertThat(page.getByText("Sea fog", new Page.GetByTextOptions().setExact(true))).isVisible();
+    page.keyboard().press("a");
+    assertThat(button("Fit the frame")).isVisible();
+    page.keyboard().press("Escape");
+    assertThat(button("Over Checker: look closer")).isVisible();
+  }
+
+  @Test
+  void oneOverlayIsDrawnAnewForALargerFrame() throws IOException {
+    browser.loadDemo();
+    browser.open("/overlays/5/deliver");
+    Page page = browser.page();
+    assertThat(page.getByTestId("pixel-size")).containsText("800 × 800");
+    page.getByLabel("Target frame").selectOption("Square, 1080 × 1080");
+    assertThat(page.getByTestId("pixel-size")).containsText("1080 × 1080");
+    button("Deliver").click();
+    assertThat(page.getByText("1080 × 1080, 8 bits a channel, one straight alpha")).isVisible();
+    BufferedImage mark =
+        ImageIO.read(
+            browser.data().resolve("deliveries/1-lantern-reach-regatta/channel-mark.png").toFile());
+    assertEquals(1080, mark.getWidth());
+    assertEquals(255, mark.getRaster().getSample(540, 200, 3));
+    assertEquals(0, mark.getRaster().getSample(10, 10, 3));
+    // Delivering again replaces the file and keeps the history.
+    assertThat(page.getByText("will be replaced in one step")).isVisible();
+    button("Deliver").click();
+    assertThat(page.getByRole(AriaRole.ARTICLE)).hasCount(2);
+  }
+
+  @Test
+  void theStageZoomsAndChangesItsBackdropByKeys() throws IOException {
+    browser.loadDemo();
+    browser.open("/overlays/2/compose");
+    Page page = browser.page();
+    upToDate(page);
+    Locator zoom = page.getByLabel("Zoom", new Page.GetByLabelOptions().setExact(true));
+    String fit = zoom.textContent();
+    page.keyboard().press("a");
+    assertThat(zoom).hasText("100 %");
+    page.mouse().move(800, 400);
+    page.mouse().wheel(0, -200);
+    assertThat(zoom).not().hasText("100 %");
+    page.keyboard().press("f");
+    assertThat(zoom).hasText(fit);
+    page.keyboard().press("6");
+    assertThat(
+            page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("6 Quay at dusk")))
+        .isChecked();
+    page.keyboard().press("g");
+    assertThat(page.getByLabel("Safe areas")).not().isChecked();
+  }
+
+  @Test
+  void aPackageGoesOutAsABundleAndComesBack() throws IOException {
+    browser.loadDemo();
+    browser.open("/");
+    Page page = browser.page();
+    Download bundle =
+        page.waitForDownload(
+            () ->
+                page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Save as bundle"))
+                    .click());
+    Path file = bundle.path();
+    page.getByLabel("Bundle file")
+        .setInputFiles(
+            new com.microsoft.playwright.options.FilePayload(
+                "regatta.zip", "application/zip", java.nio.file.Files.readAllBytes(file)));
+    assertThat(
+            page.getByRole(
+                AriaRole.HEADING, new Page.GetByRoleOptions().setName("Lantern Reach Regatta")))
+        .hasCount(2);
+    page.getByLabel("Bundle file").setInputFiles(Browser.DEMO.resolve("package.json"));
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("package.json");
+    assertTrue(page.getByText("Race Day Two").count() >= 2);
+    page.getByLabel("Turn to the light room").click();
+    page.reload();
+    assertThat(page.getByLabel("Turn to the dark room")).isVisible();
+  }
+}
