@@ -68,7 +68,7 @@ export function KeyList({ onClose }: { onClose: () => void }) {
               <h3 className="mb-1 text-xs font-semibold uppercase tracking-wide opacity-70">
                 {title}
               </h3>
-              <dl className="grid grid-cols-[9rem_1fr] gap-y-1">
+              <dl className="grid grid-cols-[11rem_1fr] gap-y-1">
                 {rows.map(([key, what]) => (
                   <div key={key} className="contents">
                     <dt className="font-semibold">{key}</dt>

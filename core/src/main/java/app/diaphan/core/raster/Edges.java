@@ -124,7 +124,8 @@ final class Edges {
     boolean downwards = y0 < y1;
     double upper = Math.min(y0, y1);
     double lower = Math.max(y0, y1);
-    if (lower <= clip.top() || upper >= clip.bottom()) {
+    boolean point = upper == lower && x0 == x1;
+    if (point || lower <= clip.top() || upper >= clip.bottom()) {
       return;
     }
     if (count == topX.length) {

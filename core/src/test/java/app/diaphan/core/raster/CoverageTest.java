@@ -64,6 +64,13 @@ class CoverageTest {
   }
 
   @Test
+  void aPlaneIsNoLargerThanItsShape() {
+    Bounds wide = new Bounds(-50, -50, 300, 300);
+    Plane plane = Coverage.of(new Ellipse2D.Double(200.5, 100.5, 20, 10), wide);
+    assertEquals(new Bounds(200, 100, 221, 111), plane.bounds());
+  }
+
+  @Test
   void overlappingContoursFollowTheWindingRule() {
     for (int rule : new int[] {Path2D.WIND_NON_ZERO, Path2D.WIND_EVEN_ODD}) {
       Path2D path = new Path2D.Double(rule);

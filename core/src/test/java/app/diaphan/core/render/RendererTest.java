@@ -170,6 +170,22 @@ class RendererTest {
   }
 
   @Test
+  void aFinishReachesNoFartherThanItSays() {
+    Overlay overlay =
+        Samples.overlay(
+            SMALL,
+            Samples.plate(
+                RECTANGLE,
+                Place.at(PinPoint.CENTRE, Area.FRAME, 40, 0),
+                20,
+                20,
+                Samples.flat("#ff0000"),
+                Samples.shadow(0, 0, 8, 0.5)));
+    var drawn = renderer.render(overlay, Canvas.of(SMALL)).drawn();
+    assertTrue(drawn.left() > 110 && drawn.top() > 30, drawn.toString());
+  }
+
+  @Test
   void aFirmShadowStaysSolidOverItsFirmPart() {
     Overlay overlay =
         Samples.overlay(
