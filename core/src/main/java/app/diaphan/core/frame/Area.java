@@ -4,5 +4,7 @@ package app.diaphan.core.frame;
 public enum Area {
   FRAME,
   ACTION_SAFE,
-  TITLE_SAFE
+  TITLE_SAFE,
+  /** Within the designer's own margin lines. */
+  OWN_MARGIN
 }

@@ -15,7 +15,12 @@ import java.awt.geom.Rectangle2D;
  * @param height lines, 16 to 16384
  */
 public record Frame(
-    int width, int height, PixelAspect pixelAspect, Scan scan, SafeAreas safeAreas) {
+    int width,
+    int height,
+    PixelAspect pixelAspect,
+    Scan scan,
+    SafeAreas safeAreas,
+    OwnMargin ownMargin) {
   public static final int LEAST = 16;
   public static final int MOST = 16384;
 
@@ -33,11 +38,12 @@ public record Frame(
     Require.present(pixelAspect, "The frame's pixel aspect");
     Require.present(scan, "The frame's scan");
     Require.present(safeAreas, "The frame's safe areas");
+    Require.present(ownMargin, "The frame's own margin");
   }
 
   /** A progressive frame with square pixels and EBU R 95 safe areas. */
   public static Frame of(int width, int height) {
-    return new Frame(width, height, PixelAspect.SQUARE, Scan.PROGRESSIVE, SafeAreas.EBU_R95);
+    return new Frame(width, height, PixelAspect.SQUARE, Scan.PROGRESSIVE, SafeAreas.EBU_R95, OwnMargin.NONE);
   }
 
   private static void checkSide(int pixels, String side) {
@@ -69,6 +75,7 @@ public record Frame(
       case FRAME -> new Rectangle2D.Double(0, 0, displayWidth(), displayHeight());
       case ACTION_SAFE -> inset(safeAreas.actionX(), safeAreas.actionY());
       case TITLE_SAFE -> inset(safeAreas.titleX(), safeAreas.titleY());
+      case OWN_MARGIN -> ownMargin.within(displayWidth(), displayHeight());
     };
   }
 

@@ -88,6 +88,6 @@ public final class FrameCatalogue {
       Scan scan,
       SafeAreas areas,
       List<FrameRate> rates) {
-    return new FrameChoice(group, name, new Frame(width, height, aspect, scan, areas), rates);
+    return new FrameChoice(group, name, new Frame(width, height, aspect, scan, areas, OwnMargin.NONE), rates);
   }
 }

@@ -3,9 +3,7 @@ package app.diaphan.core.overlay;
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Require;
 import app.diaphan.core.frame.Frame;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Set;
 
 /**
  * One still transparent picture, designed on a master frame.
@@ -13,7 +11,6 @@ import java.util.Set;
  * @param stack the pieces from front to back
  */
 public record Overlay(String name, Frame frame, List<Piece> stack) {
-  private static final int MOST_PIECES = 500;
 
   public Overlay {
     Require.present(name, "The overlay's name");
@@ -22,15 +19,7 @@ public record Overlay(String name, Frame frame, List<Piece> stack) {
     }
     Require.present(frame, "The overlay's frame");
     Require.present(stack, "The overlay's stack");
-    if (stack.size() > MOST_PIECES) {
-      throw new InvalidInput("An overlay holds at most %d pieces.".formatted(MOST_PIECES));
-    }
-    Set<String> seen = new HashSet<>();
-    for (Piece piece : stack) {
-      if (!seen.add(piece.id())) {
-        throw new InvalidInput("Two pieces of \"%s\" have the id %s.".formatted(name, piece.id()));
-      }
-    }
+    StackRules.check(name, stack);
     stack = List.copyOf(stack);
   }
 

@@ -4,7 +4,7 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Require;
 import java.util.List;
 
-/** What a face is filled with. */
+/** What a face is filled with. Places are shares of the piece's box, so that paint grows with it. */
 public sealed interface Paint {
 
   record Flat(Colour colour) implements Paint {
@@ -17,21 +17,84 @@ public sealed interface Paint {
    * A gradient across the piece's box.
    *
    * @param angle direction from the first to the last stop, in degrees clockwise from rightwards
+   * @param start where position 0 lies: 0 at the box's first corner in that direction, 1 at its last
+   * @param end where position 1 lies, on the same measure
    * @param stops two or more, by rising position
    */
-  record Linear(double angle, List<Stop> stops) implements Paint {
+  record Linear(double angle, double start, double end, List<Stop> stops) implements Paint {
     public Linear {
       Require.between(-3600, 3600, angle, "The gradient's angle");
-      Require.present(stops, "The gradient's stops");
-      if (stops.size() < 2 || stops.size() > 64) {
-        throw new InvalidInput("A gradient has 2 to 64 stops, not " + stops.size() + ".");
-      }
-      for (int i = 1; i < stops.size(); i++) {
-        if (stops.get(i).position() < stops.get(i - 1).position()) {
-          throw new InvalidInput("The stops of a gradient have to stand in rising order.");
-        }
-      }
-      stops = List.copyOf(stops);
+      Require.between(-10, 10, start, "The gradient's start");
+      Require.between(-10, 10, end, "The gradient's end");
+      stops = checked(stops);
+    }
+
+    /** From one end of the box to the other. */
+    public Linear(double angle, List<Stop> stops) {
+      this(angle, 0, 1, stops);
+    }
+  }
+
+  /**
+   * A gradient from a point outwards.
+   *
+   * @param x the point's share of the width
+   * @param y the point's share of the height
+   * @param radius where position 1 lies, as a share of half the box's diagonal
+   * @param stretched whether its circles take the box's proportions
+   */
+  record Radial(double x, double y, double radius, boolean stretched, List<Stop> stops)
+      implements Paint {
+    public Radial {
+      Require.between(-10, 10, x, "The middle's share of the width");
+      Require.between(-10, 10, y, "The middle's share of the height");
+      Require.between(0.001, 20, radius, "The gradient's radius");
+      stops = checked(stops);
+    }
+  }
+
+  /**
+   * A gradient once round a point, clockwise.
+   *
+   * @param angle where position 0 lies, in degrees clockwise from rightwards
+   */
+  record Conic(double x, double y, double angle, List<Stop> stops) implements Paint {
+    public Conic {
+      Require.between(-10, 10, x, "The middle's share of the width");
+      Require.between(-10, 10, y, "The middle's share of the height");
+      Require.between(-3600, 3600, angle, "The gradient's angle");
+      stops = checked(stops);
+    }
+  }
+
+  /**
+   * A picture repeated in rows and columns.
+   *
+   * @param picture the picture's name in the package
+   * @param width of one repetition, in display units
+   * @param turn of the rows, in degrees clockwise
+   * @param right where a repetition begins, in display units from the box's top left
+   */
+  record Texture(String picture, double width, double turn, double right, double down)
+      implements Paint {
+    public Texture {
+      Require.present(picture, "The picture of a texture");
+      Require.between(1, PieceRules.LARGEST, width, "The width of a texture's repetition");
+      Require.between(-3600, 3600, turn, "The texture's turn");
+      Require.between(-PieceRules.LARGEST, PieceRules.LARGEST, right, "The texture's offset");
+      Require.between(-PieceRules.LARGEST, PieceRules.LARGEST, down, "The texture's offset");
+    }
+  }
+
+  /**
+   * One picture over the piece's box.
+   *
+   * @param picture the picture's name in the package
+   */
+  record Pictured(String picture, PictureFit fit) implements Paint {
+    public Pictured {
+      Require.present(picture, "The picture of a paint");
+      Require.present(fit, "The fit of a paint's picture");
     }
   }
 
@@ -43,5 +106,18 @@ public sealed interface Paint {
       Require.between(0, 1, position, "The position of a gradient's stop");
       Require.present(colour, "The colour of a gradient's stop");
     }
+  }
+
+  private static List<Stop> checked(List<Stop> stops) {
+    Require.present(stops, "The gradient's stops");
+    if (stops.size() < 2 || stops.size() > 64) {
+      throw new InvalidInput("A gradient has 2 to 64 stops, not " + stops.size() + ".");
+    }
+    for (int i = 1; i < stops.size(); i++) {
+      if (stops.get(i).position() < stops.get(i - 1).position()) {
+        throw new InvalidInput("The stops of a gradient have to stand in rising order.");
+      }
+    }
+    return List.copyOf(stops);
   }
 }

@@ -1,9 +1,7 @@
 package app.diaphan.core.overlay;
 
-import java.util.List;
-
 /** One thing on an overlay. */
-public sealed interface Piece permits TextPiece, PlatePiece, PicturePiece {
+public sealed interface Piece permits FacedPiece, GroupPiece {
   /** Names the piece within its overlay for as long as it lives. */
   String id();
 
@@ -13,14 +11,15 @@ public sealed interface Piece permits TextPiece, PlatePiece, PicturePiece {
   /** Whether it is drawn at all. */
   boolean shown();
 
-  Place place();
+  /** Whether it is kept from being taken by the hand. */
+  boolean locked();
 
-  /** Thins the inside of the piece and leaves its finishes, 0–1. */
-  double faceOpacity();
+  Place place();
 
   /** Thins everything of the piece, 0–1. */
   double overallOpacity();
 
-  /** What is done to its edge, in the order in which equal kinds lie, lowest first. */
-  List<Finish> finishes();
+  Piece withId(String other);
+
+  Piece withPlace(Place other);
 }

@@ -11,26 +11,32 @@ final class PieceRules {
 
   private PieceRules() {}
 
-  static void check(
-      String id,
-      String name,
-      Place place,
-      double faceOpacity,
-      double overallOpacity,
-      List<Finish> finishes) {
+  static void check(String id, String name, Place place, double overallOpacity) {
+    checkId(id);
+    Require.present(name, "The name of piece " + id);
+    Require.present(place, "The place of piece \"" + name + "\"");
+    Require.between(0, 1, overallOpacity, "The overall opacity of \"" + name + "\"");
+  }
+
+  static void checkId(String id) {
     if (id == null || !id.matches("[A-Za-z0-9_-]{1,64}")) {
       throw new InvalidInput(
           "A piece's id \"%s\" has to be 1 to 64 letters, digits, - or _.".formatted(id));
     }
-    Require.present(name, "The name of piece " + id);
-    Require.present(place, "The place of piece \"" + name + "\"");
+  }
+
+  static void checkFace(String name, double faceOpacity, List<Finish> finishes) {
     Require.between(0, 1, faceOpacity, "The face opacity of \"" + name + "\"");
-    Require.between(0, 1, overallOpacity, "The overall opacity of \"" + name + "\"");
     Require.present(finishes, "The list of finishes of \"" + name + "\"");
     if (finishes.size() > MOST_FINISHES) {
       throw new InvalidInput(
           "\"%s\" has %d finishes; at most %d can lie on one piece."
               .formatted(name, finishes.size(), MOST_FINISHES));
     }
+  }
+
+  static void checkSize(String name, double width, double height) {
+    Require.between(0.1, LARGEST, width, "The width of \"" + name + "\"");
+    Require.between(0.1, LARGEST, height, "The height of \"" + name + "\"");
   }
 }

@@ -3,27 +3,62 @@ package app.diaphan.core.overlay;
 import app.diaphan.core.Require;
 import java.util.List;
 
-/** A painted shape; width and height in display units. */
+/**
+ * A painted shape.
+ *
+ * @param width in display units; that of its own, when it hugs nothing
+ * @param height in the same units
+ * @param hug the pieces it lies around; its place and size are theirs as long as they are there
+ */
 public record PlatePiece(
     String id,
     String name,
     boolean shown,
+    boolean locked,
     Place place,
     PlateShape shape,
     double width,
     double height,
+    Hug hug,
     Paint paint,
     double faceOpacity,
     double overallOpacity,
     List<Finish> finishes)
-    implements Piece {
+    implements FacedPiece {
 
   public PlatePiece {
-    PieceRules.check(id, name, place, faceOpacity, overallOpacity, finishes);
+    PieceRules.check(id, name, place, overallOpacity);
+    PieceRules.checkFace(name, faceOpacity, finishes);
     Require.present(shape, "The shape of \"" + name + "\"");
-    Require.between(0.1, PieceRules.LARGEST, width, "The width of \"" + name + "\"");
-    Require.between(0.1, PieceRules.LARGEST, height, "The height of \"" + name + "\"");
+    PieceRules.checkSize(name, width, height);
+    Require.present(hug, "What \"" + name + "\" hugs");
     Require.present(paint, "The paint of \"" + name + "\"");
     finishes = List.copyOf(finishes);
+  }
+
+  @Override
+  public PlatePiece withId(String other) {
+    return new PlatePiece(
+        other, name, shown, locked, place, shape, width, height, hug, paint, faceOpacity,
+        overallOpacity, finishes);
+  }
+
+  @Override
+  public PlatePiece withPlace(Place other) {
+    return new PlatePiece(
+        id, name, shown, locked, other, shape, width, height, hug, paint, faceOpacity,
+        overallOpacity, finishes);
+  }
+
+  public PlatePiece withSize(double otherWidth, double otherHeight) {
+    return new PlatePiece(
+        id, name, shown, locked, place, shape, otherWidth, otherHeight, hug, paint, faceOpacity,
+        overallOpacity, finishes);
+  }
+
+  public PlatePiece withHug(Hug other) {
+    return new PlatePiece(
+        id, name, shown, locked, place, shape, width, height, other, paint, faceOpacity,
+        overallOpacity, finishes);
   }
 }

@@ -28,10 +28,12 @@ public final class Reframed {
               text.id(),
               text.name(),
               text.shown(),
+              text.locked(),
               place(text.place()),
-              text.words(),
-              style(text.style()),
-              text.paint(),
+              text.runs().stream().map(run -> run.withSize(length(run.size()))).toList(),
+              text.setting(),
+              box(text.box()),
+              paint(text.paint()),
               text.faceOpacity(),
               text.overallOpacity(),
               finishes(text.finishes()));
@@ -40,11 +42,13 @@ public final class Reframed {
               plate.id(),
               plate.name(),
               plate.shown(),
+              plate.locked(),
               place(plate.place()),
               shape(plate.shape()),
               length(plate.width()),
               length(plate.height()),
-              plate.paint(),
+              hug(plate.hug()),
+              paint(plate.paint()),
               plate.faceOpacity(),
               plate.overallOpacity(),
               finishes(plate.finishes()));
@@ -53,37 +57,80 @@ public final class Reframed {
               picture.id(),
               picture.name(),
               picture.shown(),
+              picture.locked(),
               place(picture.place()),
               picture.picture(),
+              picture.crop(),
+              picture.fit(),
               length(picture.width()),
               length(picture.height()),
               picture.faceOpacity(),
               picture.overallOpacity(),
               finishes(picture.finishes()));
+      // What is in a group follows the group's scale.
+      case GroupPiece group ->
+          group.withPlace(place(group.place())).withScale(group.scale() * scale);
     };
   }
 
   private Place place(Place place) {
-    return new Place(
-        place.point(), place.area(), length(place.right()), length(place.down()), place.turn());
+    return place.withOffset(length(place.right()), length(place.down()));
   }
 
-  private TextStyle style(TextStyle style) {
-    return new TextStyle(
-        style.family(),
-        style.weight(),
-        length(style.size()),
-        style.tracking(),
-        style.leading(),
-        style.alignment());
+  private TextBox box(TextBox box) {
+    return switch (box) {
+      case TextBox.Free same -> same;
+      case TextBox.Given given -> given.withSize(length(given.width()), length(given.height()));
+    };
+  }
+
+  private Hug hug(Hug hug) {
+    return new Hug(
+        hug.pieces(),
+        length(hug.left()),
+        length(hug.top()),
+        length(hug.right()),
+        length(hug.bottom()));
   }
 
   private PlateShape shape(PlateShape shape) {
     return switch (shape) {
-      case PlateShape.RoundedRectangle(double radius) ->
-          new PlateShape.RoundedRectangle(length(radius));
       case PlateShape.Rectangle same -> same;
       case PlateShape.Ellipse same -> same;
+      case PlateShape.Rule same -> same;
+      case PlateShape.RoundedRectangle(double tl, double tr, double br, double bl) ->
+          new PlateShape.RoundedRectangle(length(tl), length(tr), length(br), length(bl));
+      case PlateShape.RegularPolygon(int corners, double rounding) ->
+          new PlateShape.RegularPolygon(corners, length(rounding));
+      case PlateShape.Star(int points, double depth, double rounding) ->
+          new PlateShape.Star(points, depth, length(rounding));
+      case PlateShape.Triangle(double apex, double rounding) ->
+          new PlateShape.Triangle(apex, length(rounding));
+      case PlateShape.Chevron(double point, double rounding) ->
+          new PlateShape.Chevron(length(point), length(rounding));
+      case PlateShape.SlantedBar(double left, double right, double rounding) ->
+          new PlateShape.SlantedBar(length(left), length(right), length(rounding));
+      case PlateShape.Wedge(PlateShape.Corner corner, double rounding) ->
+          new PlateShape.Wedge(corner, length(rounding));
+      case PlateShape.FreePolygon(List<PlateShape.Vertex> points, double rounding) ->
+          new PlateShape.FreePolygon(points, length(rounding));
+    };
+  }
+
+  private Paint paint(Paint paint) {
+    return switch (paint) {
+      case Paint.Texture texture ->
+          new Paint.Texture(
+              texture.picture(),
+              length(texture.width()),
+              texture.turn(),
+              length(texture.right()),
+              length(texture.down()));
+      case Paint.Flat same -> same;
+      case Paint.Linear same -> same;
+      case Paint.Radial same -> same;
+      case Paint.Conic same -> same;
+      case Paint.Pictured same -> same;
     };
   }
 

@@ -3,37 +3,85 @@ package app.diaphan.core.overlay;
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Require;
 import java.util.List;
+import java.util.stream.Collectors;
 
-/** Words, in one or more lines. */
+/**
+ * Words, in one or more lines.
+ *
+ * @param runs stretches of words that are set alike, in order; at least one
+ * @param paint what fills the letters of all runs that have no colour of their own
+ */
 public record TextPiece(
     String id,
     String name,
     boolean shown,
+    boolean locked,
     Place place,
-    String words,
-    TextStyle style,
+    List<Run> runs,
+    TextSetting setting,
+    TextBox box,
     Paint paint,
     double faceOpacity,
     double overallOpacity,
     List<Finish> finishes)
-    implements Piece {
+    implements FacedPiece {
   public static final int MOST_CHARACTERS = 5000;
+  private static final int MOST_RUNS = 500;
 
   public TextPiece {
-    PieceRules.check(id, name, place, faceOpacity, overallOpacity, finishes);
-    Require.present(words, "The words of \"" + name + "\"");
-    if (words.length() > MOST_CHARACTERS) {
+    PieceRules.check(id, name, place, overallOpacity);
+    PieceRules.checkFace(name, faceOpacity, finishes);
+    Require.present(runs, "The runs of \"" + name + "\"");
+    if (runs.isEmpty() || runs.size() > MOST_RUNS) {
+      throw new InvalidInput(
+          "The text \"%s\" has %d runs; it needs 1 to %d.".formatted(name, runs.size(), MOST_RUNS));
+    }
+    int characters = runs.stream().mapToInt(run -> run.words().length()).sum();
+    if (characters > MOST_CHARACTERS) {
       throw new InvalidInput(
           "The words of \"%s\" have %d characters; a text holds at most %d. Split it into several."
-              .formatted(name, words.length(), MOST_CHARACTERS));
+              .formatted(name, characters, MOST_CHARACTERS));
     }
-    Require.present(style, "The text style of \"" + name + "\"");
+    Require.present(setting, "How \"" + name + "\" is set");
+    Require.present(box, "The box of \"" + name + "\"");
     Require.present(paint, "The paint of \"" + name + "\"");
+    runs = List.copyOf(runs);
     finishes = List.copyOf(finishes);
   }
 
-  public TextPiece withWords(String other) {
+  /** The words of all runs. */
+  public String words() {
+    return runs.stream().map(Run::words).collect(Collectors.joining());
+  }
+
+  @Override
+  public TextPiece withId(String other) {
     return new TextPiece(
-        id, name, shown, place, other, style, paint, faceOpacity, overallOpacity, finishes);
+        other, name, shown, locked, place, runs, setting, box, paint, faceOpacity, overallOpacity,
+        finishes);
+  }
+
+  @Override
+  public TextPiece withPlace(Place other) {
+    return new TextPiece(
+        id, name, shown, locked, other, runs, setting, box, paint, faceOpacity, overallOpacity,
+        finishes);
+  }
+
+  public TextPiece withRuns(List<Run> other) {
+    return new TextPiece(
+        id, name, shown, locked, place, other, setting, box, paint, faceOpacity, overallOpacity,
+        finishes);
+  }
+
+  public TextPiece withBox(TextBox other) {
+    return new TextPiece(
+        id, name, shown, locked, place, runs, setting, other, paint, faceOpacity, overallOpacity,
+        finishes);
+  }
+
+  /** Other words, all set like the first run. */
+  public TextPiece withWords(String other) {
+    return withRuns(List.of(runs.getFirst().withWords(other)));
   }
 }

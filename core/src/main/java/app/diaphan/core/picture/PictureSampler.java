@@ -9,6 +9,15 @@ import java.awt.geom.NoninvertibleTransformException;
  * linearly. At 1:1 every pixel comes through as it is.
  */
 public final class PictureSampler {
+  /** What lies beyond a picture's sides. */
+  public enum Beyond {
+    /** Its outermost pixels go on. */
+    ITS_EDGE,
+    /** It begins again. */
+    ITSELF
+  }
+
+  private final Beyond beyond;
   private final Picture level;
   private final AffineTransform toLevel;
   private final double radiusX;
@@ -17,7 +26,8 @@ public final class PictureSampler {
   /**
    * @param toTarget from the picture's own pixels to the target's
    */
-  public PictureSampler(Picture picture, AffineTransform toTarget) {
+  public PictureSampler(Picture picture, AffineTransform toTarget, Beyond beyond) {
+    this.beyond = beyond;
     AffineTransform toSource;
     try {
       toSource = toTarget.createInverse();
@@ -66,10 +76,10 @@ public final class PictureSampler {
     float[] pixels = level.pixels();
     for (int j = top; j <= bottom; j++) {
       double weightY = 1 - Math.abs(j - cy) / radiusY;
-      int row = Math.clamp(j, 0, level.height() - 1) * level.width();
+      int row = inside(j, level.height()) * level.width();
       for (int i = left; i <= right; i++) {
         double weight = weightY * (1 - Math.abs(i - cx) / radiusX);
-        int from = 4 * (row + Math.clamp(i, 0, level.width() - 1));
+        int from = 4 * (row + inside(i, level.width()));
         total += weight;
         r += weight * pixels[from];
         g += weight * pixels[from + 1];
@@ -81,5 +91,12 @@ public final class PictureSampler {
     rgba[at + 1] = (float) (g / total);
     rgba[at + 2] = (float) (b / total);
     rgba[at + 3] = (float) (a / total);
+  }
+
+  private int inside(int place, int size) {
+    return switch (beyond) {
+      case ITS_EDGE -> Math.clamp(place, 0, size - 1);
+      case ITSELF -> Math.floorMod(place, size);
+    };
   }
 }

@@ -1,17 +1,46 @@
 package app.diaphan.core.render;
 
+import app.diaphan.core.overlay.Crop;
 import app.diaphan.core.overlay.Paint;
+import app.diaphan.core.overlay.PictureFit;
 import app.diaphan.core.picture.Picture;
+import app.diaphan.core.type.SetText;
 import java.awt.Shape;
+import java.util.List;
+import java.util.Optional;
 
 /** What a piece shows, in units within its box. */
 public sealed interface Content {
-  /** Letters or a plate's shape, to be filled with a paint. */
-  record Painted(Shape outline, Paint paint) implements Content {}
+  /** Words after setting. */
+  record Lettered(SetText set, Fill fill) implements Content {}
 
-  /** A picture stretched over the box. */
-  record Pictured(Picture picture) implements Content {}
+  /** A plate. */
+  record Shaped(Shape outline, Fill fill) implements Content {}
+
+  /** A picture in the box. */
+  record Pictured(Picture picture, Crop crop, PictureFit fit) implements Content {}
+
+  /** The pieces of a group, which are drawn by themselves. */
+  record Grouped() implements Content {}
 
   /** Nothing: a picture that is not there. */
   record Absent() implements Content {}
+
+  /**
+   * A paint with the picture it names.
+   *
+   * @param picture nothing for a paint without one, or if the package does not have it
+   */
+  record Fill(Paint paint, Optional<Picture> picture) {}
+
+  /** The pictures that decide how this looks. */
+  default List<Picture> pictures() {
+    return switch (this) {
+      case Lettered lettered -> lettered.fill().picture().stream().toList();
+      case Shaped shaped -> shaped.fill().picture().stream().toList();
+      case Pictured pictured -> List.of(pictured.picture());
+      case Grouped() -> List.of();
+      case Absent() -> List.of();
+    };
+  }
 }

@@ -19,7 +19,8 @@ record PaintedPiece(
     Layer face,
     List<Layer> atop,
     float overallOpacity,
-    Bounds bounds) {
+    Bounds bounds)
+    implements Painted {
 
   static PaintedPiece of(
       List<Layer> showing,

@@ -1,14 +1,14 @@
 package app.diaphan.core.render;
 
+import app.diaphan.core.overlay.FacedPiece;
 import app.diaphan.core.overlay.Finish;
-import app.diaphan.core.overlay.Piece;
-import app.diaphan.core.picture.Picture;
 import app.diaphan.core.picture.PictureSampler;
 import app.diaphan.core.raster.Bands;
 import app.diaphan.core.raster.Coverage;
 import app.diaphan.core.raster.Plane;
+import app.diaphan.core.type.SetText;
+import java.awt.Shape;
 import java.awt.geom.AffineTransform;
-import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -16,7 +16,7 @@ import java.util.List;
 final class PiecePainter {
   private PiecePainter() {}
 
-  static PaintedPiece paint(PlacedPiece placed, Canvas canvas) {
+  static PaintedPiece paint(PlacedPiece placed, FacedPiece piece, Canvas canvas) {
     AffineTransform toPixels = placed.toPixels();
     // The turn does not change lengths, so the transform's parts give pixels for a unit as shown.
     double unit =
@@ -25,16 +25,30 @@ final class PiecePainter {
     double unitY = unit * canvas.scaleY();
     return switch (placed.content()) {
       case Content.Absent() -> PaintedPiece.nothing();
-      case Content.Painted painted -> {
+      case Content.Grouped() -> PaintedPiece.nothing();
+      case Content.Shaped(Shape outline, Content.Fill fill) -> {
         Silhouette silhouette =
-            DrawnSilhouette.of(painted.outline(), toPixels, unitX, unitY, canvas.bounds());
-        Shader shader = Shader.of(painted.paint(), placed.width(), placed.height(), toPixels);
-        yield finished(placed.piece(), silhouette, new Fill(silhouette.solid(), shader));
+            DrawnSilhouette.of(outline, toPixels, unitX, unitY, canvas.bounds());
+        Shader shader = PaintShader.of(fill, placed.width(), placed.height(), toPixels);
+        yield finished(piece, silhouette, new Fill(silhouette.solid(), shader));
       }
-      case Content.Pictured(Picture picture) -> {
-        Fill fill = pictured(placed, picture, canvas);
+      case Content.Lettered(SetText set, Content.Fill fill) -> {
+        Silhouette silhouette =
+            DrawnSilhouette.of(set.outline(), toPixels, unitX, unitY, canvas.bounds());
+        Shader shader = PaintShader.of(fill, placed.width(), placed.height(), toPixels);
+        for (SetText.Inked inked : set.inked()) {
+          Plane letters =
+              Coverage.of(toPixels.createTransformedShape(inked.outline()), canvas.bounds());
+          shader =
+              new Shader.Inked(
+                  shader, letters, silhouette.solid(), Shader.Flat.of(inked.colour()));
+        }
+        yield finished(piece, silhouette, new Fill(silhouette.solid(), shader));
+      }
+      case Content.Pictured pictured -> {
+        Fill fill = pictured(placed, pictured, canvas);
         Silhouette silhouette = new PixelSilhouette(alphaOf(fill), unitX, unitY, canvas.bounds());
-        yield finished(placed.piece(), silhouette, fill);
+        yield finished(piece, silhouette, fill);
       }
     };
   }
@@ -42,7 +56,7 @@ final class PiecePainter {
   /** What the face is before its opacity. */
   private record Fill(Plane coverage, Shader shader) {}
 
-  private static PaintedPiece finished(Piece piece, Silhouette silhouette, Fill fill) {
+  private static PaintedPiece finished(FacedPiece piece, Silhouette silhouette, Fill fill) {
     List<Layer> showing = new ArrayList<>();
     List<Layer> heldOut = new ArrayList<>();
     List<Layer> atop = new ArrayList<>();
@@ -66,7 +80,7 @@ final class PiecePainter {
         (float) piece.overallOpacity());
   }
 
-  private static boolean holdsOut(Finish finish, Piece piece) {
+  private static boolean holdsOut(Finish finish, FacedPiece piece) {
     Finish.UnderFace underFace =
         switch (finish) {
           case Finish.Shadow shadow -> shadow.underFace();
@@ -79,16 +93,19 @@ final class PiecePainter {
     };
   }
 
-  private static Fill pictured(PlacedPiece placed, Picture picture, Canvas canvas) {
+  private static Fill pictured(PlacedPiece placed, Content.Pictured content, Canvas canvas) {
     AffineTransform toPixels = placed.toPixels();
+    FittedPicture fitted =
+        FittedPicture.of(
+            content.picture(), content.crop(), content.fit(), placed.width(), placed.height());
     Plane footprint =
-        Coverage.of(
-            toPixels.createTransformedShape(
-                new Rectangle2D.Double(0, 0, placed.width(), placed.height())),
-            canvas.bounds());
+        Coverage.of(toPixels.createTransformedShape(fitted.footprint()), canvas.bounds());
     AffineTransform fromPicture = new AffineTransform(toPixels);
-    fromPicture.scale(placed.width() / picture.width(), placed.height() / picture.height());
-    return new Fill(footprint, new Shader.Sampled(new PictureSampler(picture, fromPicture)));
+    fromPicture.concatenate(fitted.toBox());
+    return new Fill(
+        footprint,
+        new Shader.Sampled(
+            new PictureSampler(content.picture(), fromPicture, PictureSampler.Beyond.ITS_EDGE)));
   }
 
   private static Plane alphaOf(Fill fill) {

@@ -1,12 +1,16 @@
 package app.diaphan.core.render;
 
+import app.diaphan.core.overlay.FacedPiece;
+import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Overlay;
-import app.diaphan.core.overlay.Piece;
+import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.core.picture.PictureShelf;
 import app.diaphan.core.type.FontShelf;
 import app.diaphan.core.type.TextSetter;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 
 /**
  * Draws overlays: {@link Layout} places the pieces, {@link PiecePainter} turns each into layers of
@@ -39,15 +43,51 @@ public final class Renderer {
   /** Draws the shown pieces. */
   public Rendering render(Overlay overlay, Canvas canvas) {
     Layout.Placed layout = new Layout(setter, pictures).place(overlay, canvas);
-    List<PaintedPiece> backToFront = new ArrayList<>();
-    for (PlacedPiece placed : layout.pieces().reversed()) {
-      if (placed.piece().shown()) {
-        backToFront.add(remembered.of(placed, canvas));
+    return drawn(layout.pieces(), layout.findings(), canvas);
+  }
+
+  /** Draws one piece of a drawing by itself, as it lies there. */
+  public Rendering render(PlacedPiece placed, Canvas canvas) {
+    return drawn(List.of(placed), List.of(), canvas);
+  }
+
+  private Rendering drawn(List<PlacedPiece> pieces, List<Finding> findings, Canvas canvas) {
+    List<Painted> backToFront = new ArrayList<>();
+    paint(pieces, canvas, backToFront);
+    Set<String> shown = new HashSet<>();
+    addShown(pieces, shown);
+    return new Rendering(
+        canvas,
+        pieces,
+        backToFront,
+        findings.stream().filter(finding -> shown.contains(finding.piece())).toList());
+  }
+
+  private void paint(List<PlacedPiece> frontToBack, Canvas canvas, List<Painted> backToFront) {
+    for (PlacedPiece placed : frontToBack.reversed()) {
+      if (!placed.piece().shown()) {
+        continue;
+      }
+      switch (placed.piece()) {
+        case FacedPiece faced -> backToFront.add(remembered.of(placed, faced, canvas));
+        case GroupPiece group when group.overallOpacity() == 1 ->
+            paint(placed.inside(), canvas, backToFront);
+        case GroupPiece group -> {
+          List<Painted> inside = new ArrayList<>();
+          paint(placed.inside(), canvas, inside);
+          backToFront.add(Painted.Group.of(inside, (float) group.overallOpacity()));
+        }
       }
     }
-    List<Finding> findings =
-        layout.findings().stream().filter(finding -> shown(overlay, finding.piece())).toList();
-    return new Rendering(canvas, layout.pieces(), backToFront, findings);
+  }
+
+  private static void addShown(List<PlacedPiece> pieces, Set<String> ids) {
+    for (PlacedPiece placed : pieces) {
+      if (placed.piece().shown()) {
+        ids.add(placed.piece().id());
+        addShown(placed.inside(), ids);
+      }
+    }
   }
 
   /** Where the pieces would lie, without drawing them. */
@@ -55,7 +95,8 @@ public final class Renderer {
     return new Layout(setter, pictures).place(overlay, canvas).pieces();
   }
 
-  private static boolean shown(Overlay overlay, String id) {
-    return overlay.stack().stream().filter(Piece::shown).anyMatch(piece -> piece.id().equals(id));
+  /** Where the carets of a text stand, as {@link TextSetter#carets} gives them. */
+  public double[] carets(TextPiece text) {
+    return setter.carets(text);
   }
 }

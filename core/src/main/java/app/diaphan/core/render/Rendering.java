@@ -12,21 +12,21 @@ import java.util.List;
 public final class Rendering {
   private final Canvas canvas;
   private final List<PlacedPiece> placed;
-  private final List<PaintedPiece> backToFront;
+  private final List<Painted> backToFront;
   private final List<Finding> findings;
   private final Bounds drawn;
 
   Rendering(
       Canvas canvas,
       List<PlacedPiece> placed,
-      List<PaintedPiece> backToFront,
+      List<? extends Painted> backToFront,
       List<Finding> findings) {
     this.canvas = canvas;
     this.placed = List.copyOf(placed);
     this.backToFront = List.copyOf(backToFront);
     this.findings = List.copyOf(findings);
     Bounds all = Bounds.EMPTY;
-    for (PaintedPiece piece : backToFront) {
+    for (Painted piece : backToFront) {
       all = all.and(piece.bounds());
     }
     drawn = all.within(canvas.bounds());
@@ -36,7 +36,7 @@ public final class Rendering {
     return canvas;
   }
 
-  /** The pieces from front to back, those not shown too. */
+  /** The pieces from front to back, those not shown too; groups hold their own. */
   public List<PlacedPiece> placed() {
     return placed;
   }
@@ -77,7 +77,7 @@ public final class Rendering {
     RowCompositor compositor = new RowCompositor(width);
     for (int y = Math.max(top, drawn.top()); y < Math.min(bottom, drawn.bottom()); y++) {
       int at = start + 4 * width * (y - top);
-      for (PaintedPiece piece : backToFront) {
+      for (Painted piece : backToFront) {
         compositor.add(piece, y, rgba, at);
       }
     }

@@ -18,6 +18,11 @@ final class RowCompositor {
   private final float[] piece;
   private final float[] behind;
 
+  /** For the pieces of a thinned group, and groups within it; made when one is met. */
+  private float[] grouped;
+
+  private RowCompositor inner;
+
   RowCompositor(int width) {
     this.width = width;
     colours = new float[4 * width];
@@ -30,11 +35,36 @@ final class RowCompositor {
    * @param row the pixels of canvas row {@code y}, from column 0
    * @param at where the row starts in the array
    */
-  void add(PaintedPiece painted, int y, float[] row, int at) {
+  void add(Painted painted, int y, float[] row, int at) {
     Bounds bounds = painted.bounds();
     if (y < bounds.top() || y >= bounds.bottom()) {
       return;
     }
+    switch (painted) {
+      case PaintedPiece one -> add(one, y, row, at);
+      case Painted.Group group -> add(group, y, row, at);
+    }
+  }
+
+  private void add(Painted.Group group, int y, float[] row, int at) {
+    if (inner == null) {
+      inner = new RowCompositor(width);
+      grouped = new float[4 * width];
+    }
+    int left = Math.max(0, group.bounds().left());
+    int right = Math.min(width, group.bounds().right());
+    if (left >= right) {
+      return;
+    }
+    Arrays.fill(grouped, 4 * left, 4 * right, 0);
+    for (Painted painted : group.backToFront()) {
+      inner.add(painted, y, grouped, 0);
+    }
+    pixelsOver(grouped, row, at, left, right, group.opacity());
+  }
+
+  private void add(PaintedPiece painted, int y, float[] row, int at) {
+    Bounds bounds = painted.bounds();
     if (painted.overallOpacity() == 1 && painted.heldOut().isEmpty() && painted.atop().isEmpty()) {
       painted.showing().forEach(layer -> over(layer, y, row, at));
       over(painted.face(), y, row, at);

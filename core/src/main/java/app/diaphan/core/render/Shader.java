@@ -1,11 +1,10 @@
 package app.diaphan.core.render;
 
 import app.diaphan.core.overlay.Colour;
-import app.diaphan.core.overlay.Paint;
 import app.diaphan.core.picture.PictureSampler;
+import app.diaphan.core.raster.Bounds;
+import app.diaphan.core.raster.Plane;
 import java.awt.geom.AffineTransform;
-import java.awt.geom.NoninvertibleTransformException;
-import java.util.List;
 
 /** Gives the colours of a row of pixels, premultiplied floats 0–1. */
 interface Shader {
@@ -36,35 +35,69 @@ interface Shader {
   }
 
   /**
-   * Colours along a direction, mixed premultiplied so that a clear stop adds no colour of its own.
-   * The position along the gradient is {@code x * perX + y * perY + start} in pixels.
+   * Colours along a direction. The position along the gradient is {@code x * perX + y * perY +
+   * start} in pixels.
    */
-  record Linear(double perX, double perY, double start, float[] positions, List<Flat> colours)
-      implements Shader {
-
+  record Linear(double perX, double perY, double start, Ramp ramp) implements Shader {
     @Override
     public void row(int y, int left, int count, float[] rgba) {
       double position = (left + 0.5) * perX + (y + 0.5) * perY + start;
       int stop = 1;
       for (int i = 0; i < count; i++, position += perX) {
-        while (stop > 1 && position < positions[stop - 1]) {
-          stop--;
+        stop = ramp.colour(position, stop, rgba, 4 * i);
+      }
+    }
+  }
+
+  /**
+   * Colours by the distance from a point.
+   *
+   * @param toUnits from pixels to a plane in which position 1 is the circle of radius 1 around the
+   *     origin
+   */
+  record Radial(AffineTransform toUnits, Ramp ramp) implements Shader {
+    @Override
+    public void row(int y, int left, int count, float[] rgba) {
+      double[] p = {left + 0.5, y + 0.5};
+      toUnits.transform(p, 0, p, 0, 1);
+      int stop = 1;
+      for (int i = 0; i < count; i++) {
+        stop = ramp.colour(Math.hypot(p[0], p[1]), stop, rgba, 4 * i);
+        p[0] += toUnits.getScaleX();
+        p[1] += toUnits.getShearY();
+      }
+    }
+  }
+
+  /**
+   * Colours once round a point, clockwise. Where the last colour meets the first the pixel is mixed
+   * from both by how much of it lies on either side, so that the seam has no steps.
+   *
+   * @param toUnits from pixels to a plane with the point at the origin and position 0 on the
+   *     positive x axis
+   */
+  record Conic(AffineTransform toUnits, Ramp ramp) implements Shader {
+    @Override
+    public void row(int y, int left, int count, float[] rgba) {
+      double[] p = {left + 0.5, y + 0.5};
+      toUnits.transform(p, 0, p, 0, 1);
+      // Half a pixel's height across the seam, in units of the plane.
+      double half =
+          (Math.abs(toUnits.getShearY()) + Math.abs(toUnits.getScaleY())) / 2;
+      float[] other = new float[4];
+      int stop = 1;
+      for (int i = 0; i < count; i++) {
+        double turn = Math.atan2(p[1], p[0]) / (2 * Math.PI);
+        stop = ramp.colour(turn < 0 ? turn + 1 : turn, stop, rgba, 4 * i);
+        if (p[0] > 0 && Math.abs(p[1]) < half) {
+          ramp.colour(p[1] < 0 ? 0 : 1, 1, other, 0);
+          float share = (float) (0.5 - Math.abs(p[1]) / (2 * half));
+          for (int c = 0; c < 4; c++) {
+            rgba[4 * i + c] += share * (other[c] - rgba[4 * i + c]);
+          }
         }
-        while (stop < positions.length - 1 && position > positions[stop]) {
-          stop++;
-        }
-        Flat from = colours.get(stop - 1);
-        Flat to = colours.get(stop);
-        float span = positions[stop] - positions[stop - 1];
-        float t =
-            span <= 0
-                ? (position < positions[stop] ? 0 : 1)
-                : (float) Math.clamp((position - positions[stop - 1]) / span, 0.0, 1.0);
-        int at = 4 * i;
-        rgba[at] = from.red + t * (to.red - from.red);
-        rgba[at + 1] = from.green + t * (to.green - from.green);
-        rgba[at + 2] = from.blue + t * (to.blue - from.blue);
-        rgba[at + 3] = from.alpha + t * (to.alpha - from.alpha);
+        p[0] += toUnits.getScaleX();
+        p[1] += toUnits.getShearY();
       }
     }
   }
@@ -80,40 +113,47 @@ interface Shader {
   }
 
   /**
-   * @param width of the piece's box, which a gradient crosses from one side to the other
-   * @param height of the box
-   * @param toPixels from the box to pixels
+   * Letters of one colour among others: each pixel takes as much of it as they have of what covers
+   * it.
+   *
+   * @param letters coverage of those of the colour
+   * @param all coverage of all letters
    */
-  static Shader of(Paint paint, double width, double height, AffineTransform toPixels) {
-    return switch (paint) {
-      case Paint.Flat(Colour colour) -> Flat.of(colour);
-      case Paint.Linear linear -> linear(linear, width, height, toPixels);
-    };
+  record Inked(Shader others, Plane letters, Plane all, Flat ink) implements Shader {
+    @Override
+    public void row(int y, int left, int count, float[] rgba) {
+      others.row(y, left, count, rgba);
+      Bounds bounds = letters.bounds();
+      if (y < bounds.top() || y >= bounds.bottom()) {
+        return;
+      }
+      int from = Math.max(left, bounds.left());
+      int to = Math.min(left + count, bounds.right());
+      for (int x = from; x < to; x++) {
+        float own = letters.at(x, y);
+        if (own > 0) {
+          float share = Math.min(1, own / Math.max(own, all.at(x, y)));
+          int at = 4 * (x - left);
+          rgba[at] += share * (ink.red - rgba[at]);
+          rgba[at + 1] += share * (ink.green - rgba[at + 1]);
+          rgba[at + 2] += share * (ink.blue - rgba[at + 2]);
+          rgba[at + 3] += share * (ink.alpha - rgba[at + 3]);
+        }
+      }
+    }
   }
 
-  private static Shader linear(
-      Paint.Linear paint, double width, double height, AffineTransform toPixels) {
-    double angle = Math.toRadians(paint.angle());
-    double across = Math.cos(angle);
-    double down = Math.sin(angle);
-    double length = Math.abs(across) * width + Math.abs(down) * height;
-    try {
-      AffineTransform toBox = toPixels.createInverse();
-      double perX = (toBox.getScaleX() * across + toBox.getShearY() * down) / length;
-      double perY = (toBox.getShearX() * across + toBox.getScaleY() * down) / length;
-      double start =
-          ((toBox.getTranslateX() - width / 2) * across
-                      + (toBox.getTranslateY() - height / 2) * down)
-                  / length
-              + 0.5;
-      float[] positions = new float[paint.stops().size()];
-      for (int i = 0; i < positions.length; i++) {
-        positions[i] = (float) paint.stops().get(i).position();
+  /** A shader that is clear outside a coverage. */
+  record Within(Shader shader, Plane coverage) implements Shader {
+    @Override
+    public void row(int y, int left, int count, float[] rgba) {
+      shader.row(y, left, count, rgba);
+      for (int i = 0; i < count; i++) {
+        float share = coverage.at(left + i, y);
+        for (int c = 4 * i; c < 4 * i + 4; c++) {
+          rgba[c] *= share;
+        }
       }
-      List<Flat> colours = paint.stops().stream().map(stop -> Flat.of(stop.colour())).toList();
-      return new Linear(perX, perY, start, positions, colours);
-    } catch (NoninvertibleTransformException e) {
-      return Flat.of(paint.stops().getFirst().colour()); // No area, so no pixel to colour.
     }
   }
 }

@@ -1,6 +1,5 @@
 package app.diaphan.core.type;
 
-import app.diaphan.core.InvalidInput;
 import java.awt.Font;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -19,17 +18,8 @@ public final class FontShelf {
     return List.copyOf(families.values());
   }
 
-  /**
-   * @throws InvalidInput if no family has the name
-   */
-  public FontFamily family(String name) {
-    FontFamily family = families.get(name);
-    if (family == null) {
-      throw new InvalidInput(
-          "There is no font family \"%s\"; choose one of %s."
-              .formatted(name, String.join(", ", families.keySet())));
-    }
-    return family;
+  public Optional<FontFamily> find(String name) {
+    return Optional.ofNullable(families.get(name));
   }
 
   /** The first font on the shelf, other than the given one, that has this character. */

@@ -1,7 +1,5 @@
 package app.diaphan.core.type;
 
-import java.awt.Font;
-import java.awt.FontFormatException;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -65,10 +63,10 @@ public final class ShippedFonts {
     for (int weight : weights) {
       names.put(weight, WEIGHTS.get(weight));
     }
-    return new FontFamily(name, kind, names, weight -> load(name, folder, weight));
+    return new FontFamily(name, kind, names, weight -> file(name, folder, weight));
   }
 
-  private static Font load(String name, String folder, int weight) {
+  private static byte[] file(String name, String folder, int weight) {
     String style = weight + WEIGHTS.get(weight);
     String file =
         "/app/diaphan/fonts/%s/%s/%s_%s.ttf".formatted(folder, style, fileStem(name), style);
@@ -76,11 +74,9 @@ public final class ShippedFonts {
       if (stream == null) {
         throw new IllegalStateException("The font file " + file + " is not on the class path.");
       }
-      return Font.createFont(Font.TRUETYPE_FONT, stream);
+      return stream.readAllBytes();
     } catch (IOException e) {
       throw new UncheckedIOException(e);
-    } catch (FontFormatException e) {
-      throw new IllegalStateException("The font file " + file + " cannot be read.", e);
     }
   }
 

@@ -1,20 +1,20 @@
 package app.diaphan.core.type;
 
-import app.diaphan.core.overlay.TextStyle;
-import java.awt.Font;
-import java.awt.font.FontRenderContext;
-import java.awt.font.LineMetrics;
-import java.awt.font.TextAttribute;
+import app.diaphan.core.overlay.Run;
+import app.diaphan.core.overlay.TextBox;
+import app.diaphan.core.overlay.TextPiece;
+import app.diaphan.core.overlay.TextSetting;
+import java.awt.font.LineBreakMeasurer;
 import java.awt.font.TextLayout;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Path2D;
-import java.text.AttributedString;
+import java.text.BreakIterator;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
-import java.util.Set;
+import java.util.Optional;
 
 /**
  * Sets words into outlines. Lines are laid out by the JDK (kerning, ligatures, joining scripts,
@@ -23,11 +23,8 @@ import java.util.Set;
  * shelf that has it; one that none has is drawn as the font's empty box and reported.
  */
 public final class TextSetter {
-  /** The size at which everything is laid out; hinting and rounding are far below a pixel there. */
-  private static final float LAYOUT_SIZE = 1000;
-
   private static final int REMEMBERED = 256;
-  private static final FontRenderContext CONTEXT = new FontRenderContext(null, true, true);
+  private static final double NOTHING_OVER = 1e-6;
 
   private final FontShelf shelf;
   private final Map<Request, SetText> remembered =
@@ -40,128 +37,240 @@ public final class TextSetter {
         }
       };
 
-  private record Request(String words, TextStyle style) {}
+  private record Request(List<Run> runs, TextSetting setting, TextBox box) {}
 
-  private record Line(Path2D outline, double width) {}
+  /**
+   * Lines where they lie, in layout units before narrowing.
+   *
+   * @param toBox from layout units to display units in the box
+   */
+  private record Laid(
+      StyledWords words,
+      List<Line> lines,
+      List<Double> baselines,
+      List<Double> lefts,
+      AffineTransform toBox,
+      double width,
+      double height,
+      SetText.Fitted fitted) {
+
+    AffineTransform lineToBox(int line) {
+      AffineTransform transform = new AffineTransform(toBox);
+      transform.translate(
+          lefts.get(line) - lines.get(line).left(), baselines.get(line));
+      return transform;
+    }
+  }
 
   public TextSetter(FontShelf shelf) {
     this.shelf = shelf;
   }
 
-  /** Sets the words in the style, at the style's size in display units. */
-  public SetText set(String words, TextStyle style) {
-    Request request = new Request(words, style);
+  /** The family that words are shown in when theirs is not on the shelf. */
+  public String standIn() {
+    return shelf.families().getFirst().name();
+  }
+
+  /** Sets a text at its size in display units. */
+  public SetText set(TextPiece text) {
+    Request request = new Request(text.runs(), text.setting(), text.box());
     synchronized (remembered) {
       SetText known = remembered.get(request);
       if (known != null) {
         return known;
       }
     }
-    SetText made = layOut(words, style);
+    SetText made = outlined(layOut(request));
     synchronized (remembered) {
       remembered.put(request, made);
     }
     return made;
   }
 
-  private SetText layOut(String words, TextStyle style) {
-    FontFamily family = shelf.family(style.family());
-    Font font = family.font(style.weight()).deriveFont(LAYOUT_SIZE);
-    LineMetrics metrics = font.getLineMetrics("Hp", CONTEXT);
-    Set<String> missing = new LinkedHashSet<>();
-    List<Line> lines = new ArrayList<>();
+  /**
+   * Where a caret stands before each character and behind the last one.
+   *
+   * @return for each place in the words its distance from the box's left side and those of the
+   *     caret's top and foot from the box's top, three values a place
+   */
+  public double[] carets(TextPiece text) {
+    Laid laid = layOut(new Request(text.runs(), text.setting(), text.box()));
+    double[] carets = new double[3 * (laid.words().words().length() + 1)];
+    for (int i = 0; i < laid.lines().size(); i++) {
+      Line line = laid.lines().get(i);
+      AffineTransform toBox = laid.lineToBox(i);
+      for (int index = line.start(); index <= line.end(); index++) {
+        double x = line.caret(index);
+        double[] ends = {x, -line.heights().ascent(), x, line.heights().descent()};
+        toBox.transform(ends, 0, ends, 0, 2);
+        carets[3 * index] = ends[0];
+        carets[3 * index + 1] = ends[1];
+        carets[3 * index + 2] = ends[3];
+      }
+    }
+    return carets;
+  }
+
+  private static SetText outlined(Laid laid) {
+    Path2D.Double outline = new Path2D.Double(Path2D.WIND_NON_ZERO);
+    List<SetText.Inked> inked = new ArrayList<>();
+    List<Double> baselines = new ArrayList<>();
+    for (int i = 0; i < laid.lines().size(); i++) {
+      Line line = laid.lines().get(i);
+      AffineTransform toBox = laid.lineToBox(i);
+      outline.append(line.outline().getPathIterator(toBox), false);
+      for (StyledWords.InkedRange range : laid.words().inked()) {
+        Path2D part = line.outline(range.start(), range.end());
+        part.transform(toBox);
+        inked.add(new SetText.Inked(part, range.colour()));
+      }
+      baselines.add(toBox.getTranslateY());
+    }
+    return new SetText(
+        outline,
+        List.copyOf(inked),
+        laid.width(),
+        laid.height(),
+        List.copyOf(baselines),
+        laid.fitted(),
+        List.copyOf(laid.words().missing()),
+        List.copyOf(laid.words().unknownFamilies()));
+  }
+
+  private Laid layOut(Request request) {
+    StyledWords words = new StyledWords(request.runs(), request.setting(), shelf);
+    double wrapAt =
+        request.box() instanceof TextBox.Given(double width, _, _, TextBox.Fit.Wrap _)
+            ? width / words.scale()
+            : Double.POSITIVE_INFINITY;
+    List<Line> lines = lines(words, wrapAt, request.setting().hanging());
+    List<Double> baselines = new ArrayList<>();
     double widest = 0;
-    for (String text : printable(words).split("\n", -1)) {
-      Line line = line(text, font, style, missing);
-      lines.add(line);
+    double baseline = lines.getFirst().heights().ascent();
+    for (Line line : lines) {
+      if (!baselines.isEmpty()) {
+        baseline += request.setting().leading() * line.heights().size();
+      }
+      baselines.add(baseline);
       widest = Math.max(widest, line.width());
     }
-    double step = style.leading() * LAYOUT_SIZE;
-    Path2D.Double outline = new Path2D.Double(Path2D.WIND_NON_ZERO);
-    for (int i = 0; i < lines.size(); i++) {
-      Line line = lines.get(i);
-      double x = (widest - line.width()) * style.alignment().share();
-      outline.append(
-          line.outline()
-              .getPathIterator(
-                  AffineTransform.getTranslateInstance(x, metrics.getAscent() + i * step)),
-          false);
-    }
-    double scale = style.size() / LAYOUT_SIZE;
-    outline.transform(AffineTransform.getScaleInstance(scale, scale));
-    double height = metrics.getAscent() + metrics.getDescent() + (lines.size() - 1) * step;
-    return new SetText(
-        outline, widest * scale, height * scale, metrics.getAscent() * scale, List.copyOf(missing));
-  }
-
-  private Line line(String text, Font font, TextStyle style, Set<String> missing) {
-    if (text.isEmpty()) {
-      return new Line(new Path2D.Double(), 0);
-    }
-    AttributedString attributed = new AttributedString(text);
-    attributed.addAttribute(TextAttribute.KERNING, TextAttribute.KERNING_ON);
-    int from = 0;
-    while (from < text.length()) {
-      Font chosen = fontFor(text, from, font, style, missing);
-      int to = from + Character.charCount(text.codePointAt(from));
-      while (to < text.length() && fontFor(text, to, font, style, missing).equals(chosen)) {
-        to += Character.charCount(text.codePointAt(to));
+    double height = baseline + lines.getLast().heights().descent();
+    double scale = words.scale();
+    return switch (request.box()) {
+      case TextBox.Free() ->
+          laid(
+              words,
+              lines,
+              baselines,
+              request.setting(),
+              new Room(widest, 0, scale, scale),
+              widest * scale,
+              height * scale,
+              SetText.Fitted.AS_SET);
+      case TextBox.Given given -> {
+        SetText.Fitted fitted =
+            fitted(given, widest * scale, height * scale, lines.size());
+        double down = scale * fitted.size();
+        double across = down * fitted.narrowed();
+        double spare = given.height() - height * down;
+        yield laid(
+            words,
+            lines,
+            baselines,
+            request.setting(),
+            new Room(given.width() / across, spare * given.upright().share(), across, down),
+            given.width(),
+            given.height(),
+            fitted);
       }
-      attributed.addAttribute(TextAttribute.FONT, styled(chosen, style), from, to);
-      from = to;
+    };
+  }
+
+  /**
+   * The room that lines are aligned in.
+   *
+   * @param width in layout units
+   * @param top in display units
+   */
+  private record Room(double width, double top, double scaleX, double scaleY) {}
+
+  private static Laid laid(
+      StyledWords words,
+      List<Line> lines,
+      List<Double> baselines,
+      TextSetting setting,
+      Room room,
+      double width,
+      double height,
+      SetText.Fitted fitted) {
+    double share = setting.alignment().share();
+    List<Double> lefts =
+        lines.stream().map(line -> (room.width() - line.width()) * share).toList();
+    AffineTransform toBox = AffineTransform.getTranslateInstance(0, room.top());
+    toBox.scale(room.scaleX(), room.scaleY());
+    return new Laid(words, lines, baselines, lefts, toBox, width, height, fitted);
+  }
+
+  private static SetText.Fitted fitted(
+      TextBox.Given box, double width, double height, int lines) {
+    double size =
+        box.fit() instanceof TextBox.Fit.Shrink(double floor)
+            ? share(floor, Math.min(box.width() / width, box.height() / height))
+            : 1;
+    double narrowed =
+        box.fit() instanceof TextBox.Fit.Condense(double floor)
+            ? share(floor, box.width() / width)
+            : 1;
+    double over =
+        Math.max(width * size * narrowed - box.width(), height * size - box.height());
+    if (box.fit() instanceof TextBox.Fit.Wrap(int most) && lines > most) {
+      over = Math.max(over, height / lines * (lines - most));
     }
-    TextLayout layout = new TextLayout(attributed.getIterator(), CONTEXT);
-    Path2D.Double outline = new Path2D.Double(Path2D.WIND_NON_ZERO);
-    outline.append(layout.getOutline(null), false);
-    double afterLast = style.tracking() / 1000 * LAYOUT_SIZE;
-    return new Line(outline, Math.max(0, layout.getAdvance() - afterLast));
+    return new SetText.Fitted(size, narrowed, over > NOTHING_OVER ? over : 0);
   }
 
-  private static Font styled(Font font, TextStyle style) {
-    return font.deriveFont(
-        Map.of(
-            TextAttribute.SIZE,
-            LAYOUT_SIZE,
-            TextAttribute.KERNING,
-            TextAttribute.KERNING_ON,
-            TextAttribute.LIGATURES,
-            TextAttribute.LIGATURES_ON,
-            TextAttribute.TRACKING,
-            (float) (style.tracking() / 1000)));
+  private static double share(double floor, double wanted) {
+    return Math.max(floor, Math.min(1, wanted));
   }
 
-  private Font fontFor(String text, int at, Font font, TextStyle style, Set<String> missing) {
-    int codePoint = text.codePointAt(at);
-    if (font.canDisplay(codePoint) || invisible(codePoint)) {
-      return font;
+  private static List<Line> lines(StyledWords words, double wrapAt, boolean hanging) {
+    List<Line> lines = new ArrayList<>();
+    int start = 0;
+    for (String paragraph : words.words().split("\n", -1)) {
+      int end = start + paragraph.length();
+      if (paragraph.isEmpty()) {
+        lines.add(new Line(words, start, end, Optional.empty(), false, hanging));
+      } else if (Double.isInfinite(wrapAt)) {
+        TextLayout layout =
+            new TextLayout(words.attributed(start, end).getIterator(), StyledWords.CONTEXT);
+        lines.add(new Line(words, start, end, Optional.of(layout), false, hanging));
+      } else {
+        addBroken(lines, words, start, end, wrapAt, hanging);
+      }
+      start = end + 1;
     }
-    return shelf
-        .fallback(codePoint, style.weight())
-        .map(other -> other.deriveFont(LAYOUT_SIZE))
-        .orElseGet(
-            () -> {
-              missing.add(Character.toString(codePoint));
-              return font;
-            });
+    return lines;
   }
 
-  private static boolean invisible(int codePoint) {
-    return Character.getType(codePoint) == Character.FORMAT
-        || Character.isWhitespace(codePoint)
-        || (codePoint >= 0xFE00 && codePoint <= 0xFE0F);
-  }
-
-  /** Line ends as one kind, tabs as spaces, no other control characters. */
-  private static String printable(String words) {
-    StringBuilder text = new StringBuilder(words.length());
-    words
-        .replace("\r\n", "\n")
-        .replace('\r', '\n')
-        .replace('\t', ' ')
-        .codePoints()
-        .filter(c -> c == '\n' || !Character.isISOControl(c))
-        .filter(c -> c < Character.MIN_SURROGATE || c > Character.MAX_SURROGATE)
-        .forEach(text::appendCodePoint);
-    return text.toString();
+  /** Lines are broken between words only; a word that is too long sticks out. */
+  private static void addBroken(
+      List<Line> lines, StyledWords words, int start, int end, double wrapAt, boolean hanging) {
+    BreakIterator breaks = BreakIterator.getLineInstance(Locale.ROOT);
+    LineBreakMeasurer measurer =
+        new LineBreakMeasurer(
+            words.attributed(start, end).getIterator(), breaks, StyledWords.CONTEXT);
+    BreakIterator wordEnds = BreakIterator.getLineInstance(Locale.ROOT);
+    wordEnds.setText(words.words().substring(start, end));
+    while (measurer.getPosition() < end - start) {
+      int from = measurer.getPosition();
+      TextLayout layout = measurer.nextLayout((float) wrapAt, end - start, true);
+      if (layout == null) {
+        int next = wordEnds.following(from);
+        layout = measurer.nextLayout(Float.MAX_VALUE, next, false);
+      }
+      int to = measurer.getPosition();
+      lines.add(
+          new Line(words, start + from, start + to, Optional.of(layout), to < end - start, hanging));
+    }
   }
 }

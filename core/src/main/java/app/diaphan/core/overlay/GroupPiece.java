@@ -1,0 +1,49 @@
+package app.diaphan.core.overlay;
+
+import app.diaphan.core.Require;
+import java.util.List;
+
+/**
+ * Pieces that are pinned, moved, scaled, turned and thinned as one. They are laid out around a
+ * fixed point in units of their own; the group's box is the smallest one around theirs, so that a
+ * group pinned by its bottom left grows up and to the right with the words in it.
+ *
+ * @param scale size of the group's own units in those of what holds it
+ * @param stack its pieces from front to back
+ */
+public record GroupPiece(
+    String id,
+    String name,
+    boolean shown,
+    boolean locked,
+    Place place,
+    double scale,
+    double overallOpacity,
+    List<Piece> stack)
+    implements Piece {
+
+  public GroupPiece {
+    PieceRules.check(id, name, place, overallOpacity);
+    Require.between(0.001, 1000, scale, "The scale of \"" + name + "\"");
+    Require.present(stack, "The stack of \"" + name + "\"");
+    stack = List.copyOf(stack);
+  }
+
+  @Override
+  public GroupPiece withId(String other) {
+    return new GroupPiece(other, name, shown, locked, place, scale, overallOpacity, stack);
+  }
+
+  @Override
+  public GroupPiece withPlace(Place other) {
+    return new GroupPiece(id, name, shown, locked, other, scale, overallOpacity, stack);
+  }
+
+  public GroupPiece withScale(double other) {
+    return new GroupPiece(id, name, shown, locked, place, other, overallOpacity, stack);
+  }
+
+  public GroupPiece withStack(List<Piece> other) {
+    return new GroupPiece(id, name, shown, locked, place, scale, overallOpacity, other);
+  }
+}

@@ -1,0 +1,37 @@
+package app.diaphan.core.overlay;
+
+import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Require;
+import java.util.List;
+
+/**
+ * How a plate lies around other pieces of its stack, growing and moving with them. A plate around
+ * one piece turns with it; around several it lies level around all their boxes.
+ *
+ * @param pieces their ids; none for a plate with a size of its own
+ * @param left room between the pieces and the plate's edge, in display units; may be negative
+ */
+public record Hug(List<String> pieces, double left, double top, double right, double bottom) {
+  public static final Hug NOTHING = new Hug(List.of(), 0, 0, 0, 0);
+  private static final int MOST = 64;
+
+  public Hug {
+    Require.present(pieces, "The list of pieces that a plate hugs");
+    if (pieces.size() > MOST) {
+      throw new InvalidInput("A plate can hug at most %d pieces.".formatted(MOST));
+    }
+    Require.between(-PieceRules.LARGEST, PieceRules.LARGEST, left, "The padding on the left");
+    Require.between(-PieceRules.LARGEST, PieceRules.LARGEST, top, "The padding above");
+    Require.between(-PieceRules.LARGEST, PieceRules.LARGEST, right, "The padding on the right");
+    Require.between(-PieceRules.LARGEST, PieceRules.LARGEST, bottom, "The padding below");
+    pieces = List.copyOf(pieces);
+  }
+
+  public boolean any() {
+    return !pieces.isEmpty();
+  }
+
+  public Hug withPieces(List<String> other) {
+    return new Hug(other, left, top, right, bottom);
+  }
+}

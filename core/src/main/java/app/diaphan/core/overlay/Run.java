@@ -1,0 +1,50 @@
+package app.diaphan.core.overlay;
+
+import app.diaphan.core.Require;
+
+/**
+ * A stretch of words that are set alike.
+ *
+ * @param family name of a font family on the shelf
+ * @param weight 100 (thin) to 900 (black); the nearest weight the family has is used
+ * @param size in display units; of the font or of its capitals, as the text's setting says
+ * @param tracking space added between letters, in thousandths of the font size
+ * @param ink what its letters are filled with
+ */
+public record Run(
+    String words, String family, int weight, double size, double tracking, Ink ink) {
+
+  public Run {
+    Require.present(words, "The words of a run");
+    Require.present(family, "The font family");
+    Require.between(1, 1000, weight, "The font weight");
+    Require.between(1, 8000, size, "The size of the words");
+    Require.between(-500, 5000, tracking, "The tracking (thousandths)");
+    Require.present(ink, "The ink of a run");
+  }
+
+  public static Run of(String words, String family, int weight, double size) {
+    return new Run(words, family, weight, size, 0, new Ink.OfPiece());
+  }
+
+  public Run withWords(String other) {
+    return new Run(other, family, weight, size, tracking, ink);
+  }
+
+  public Run withSize(double other) {
+    return new Run(words, family, weight, other, tracking, ink);
+  }
+
+  /** What the letters of a run are filled with. */
+  public sealed interface Ink {
+    /** The paint of the whole text. */
+    record OfPiece() implements Ink {}
+
+    /** A colour of the run's own. */
+    record Own(Colour colour) implements Ink {
+      public Own {
+        Require.present(colour, "The colour of a run");
+      }
+    }
+  }
+}

@@ -1,0 +1,97 @@
+package app.diaphan.core.overlay;
+
+import app.diaphan.core.InvalidInput;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/** What holds for all pieces of an overlay together. */
+final class StackRules {
+  private static final int MOST_PIECES = 500;
+  private static final int DEEPEST = 12;
+
+  private final String overlay;
+  private final Set<String> seen = new HashSet<>();
+
+  private StackRules(String overlay) {
+    this.overlay = overlay;
+  }
+
+  /**
+   * @throws InvalidInput if two pieces share an id, pieces hang from or hug each other in a circle,
+   *     or there are too many of them
+   */
+  static void check(String overlay, List<Piece> stack) {
+    new StackRules(overlay).checkStack(stack, 0);
+  }
+
+  private void checkStack(List<Piece> stack, int depth) {
+    if (depth > DEEPEST) {
+      throw new InvalidInput("Groups can lie at most %d deep in each other.".formatted(DEEPEST));
+    }
+    for (Piece piece : stack) {
+      if (!seen.add(piece.id())) {
+        throw new InvalidInput(
+            "Two pieces of \"%s\" have the id %s.".formatted(overlay, piece.id()));
+      }
+      if (seen.size() > MOST_PIECES) {
+        throw new InvalidInput("An overlay holds at most %d pieces.".formatted(MOST_PIECES));
+      }
+      checkHook(piece, depth > 0);
+      if (piece instanceof GroupPiece group) {
+        checkStack(group.stack(), depth + 1);
+      }
+    }
+    checkCircles(stack);
+  }
+
+  private static void checkHook(Piece piece, boolean inGroup) {
+    switch (piece.place().hook()) {
+      case Hook.OfFrame same -> {
+        if (inGroup) {
+          throw new InvalidInput(
+              "\"%s\" lies in a group and cannot hang from the frame; let it hang from the group or a piece in it."
+                  .formatted(piece.name()));
+        }
+      }
+      case Hook.OfGroup same -> {
+        if (!inGroup) {
+          throw new InvalidInput(
+              "\"%s\" lies in no group and cannot hang from one.".formatted(piece.name()));
+        }
+      }
+      case Hook.OfPiece same -> {}
+    }
+  }
+
+  /** A piece's place must not depend on itself, over hooks and hugs. */
+  private static void checkCircles(List<Piece> stack) {
+    Map<String, Piece> byId = new HashMap<>();
+    stack.forEach(piece -> byId.put(piece.id(), piece));
+    Set<String> settled = new HashSet<>();
+    for (Piece piece : stack) {
+      follow(piece, byId, settled, new HashSet<>());
+    }
+  }
+
+  private static void follow(
+      Piece piece, Map<String, Piece> byId, Set<String> settled, Set<String> onTheWay) {
+    if (settled.contains(piece.id())) {
+      return;
+    }
+    if (!onTheWay.add(piece.id())) {
+      throw new InvalidInput(
+          "\"%s\" would hang from or hug itself by way of other pieces; let one of them hang from something else."
+              .formatted(piece.name()));
+    }
+    for (String other : Pieces.leansOn(piece)) {
+      Piece next = byId.get(other);
+      if (next != null) {
+        follow(next, byId, settled, onTheWay);
+      }
+    }
+    settled.add(piece.id());
+  }
+}

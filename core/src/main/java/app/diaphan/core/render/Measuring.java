@@ -1,0 +1,98 @@
+package app.diaphan.core.render;
+
+import app.diaphan.core.overlay.Paint;
+import app.diaphan.core.overlay.PicturePiece;
+import app.diaphan.core.overlay.Piece;
+import app.diaphan.core.overlay.PlatePiece;
+import app.diaphan.core.overlay.TextBox;
+import app.diaphan.core.overlay.TextPiece;
+import app.diaphan.core.picture.Picture;
+import app.diaphan.core.picture.PictureShelf;
+import app.diaphan.core.type.SetText;
+import app.diaphan.core.type.TextSetter;
+import java.util.List;
+import java.util.Optional;
+
+/** What pieces show and how large they are, and what there is to say about that. */
+final class Measuring {
+  private final TextSetter setter;
+  private final PictureShelf pictures;
+  private final List<Finding> findings;
+
+  /**
+   * @param findings is added to
+   */
+  Measuring(TextSetter setter, PictureShelf pictures, List<Finding> findings) {
+    this.setter = setter;
+    this.pictures = pictures;
+    this.findings = findings;
+  }
+
+  Content.Lettered letters(TextPiece text) {
+    SetText set = setter.set(text);
+    if (!set.missing().isEmpty()) {
+      find(
+          text,
+          false,
+          "No font here has %s, used in \"%s\"; an empty box is drawn instead."
+              .formatted(String.join(" ", set.missing()), text.name()));
+    }
+    for (String family : set.unknownFamilies()) {
+      find(
+          text,
+          true,
+          "The font \"%s\" of \"%s\" is not here; it is shown in %s. Choose another or bring it back."
+              .formatted(family, text.name(), setter.standIn()));
+    }
+    if (!set.fitted().fits()) {
+      boolean refused =
+          text.box() instanceof TextBox.Given given && given.fit() instanceof TextBox.Fit.Refuse;
+      find(
+          text,
+          refused,
+          "The words of \"%s\" are %.1f px too large for their box; shorten them, or let the box or the fit give way."
+              .formatted(text.name(), set.fitted().over()));
+    }
+    return new Content.Lettered(set, fill(text, text.paint()));
+  }
+
+  Content.Shaped plate(PlatePiece plate, double width, double height) {
+    return new Content.Shaped(
+        PlateOutline.of(plate.shape(), width, height), fill(plate, plate.paint()));
+  }
+
+  Content picture(PicturePiece piece) {
+    return named(piece, piece.picture())
+        .<Content>map(picture -> new Content.Pictured(picture, piece.crop(), piece.fit()))
+        .orElseGet(Content.Absent::new);
+  }
+
+  void find(Piece piece, boolean prevents, String sentence) {
+    findings.add(new Finding(piece.id(), sentence, prevents));
+  }
+
+  private Content.Fill fill(Piece piece, Paint paint) {
+    return new Content.Fill(
+        paint,
+        switch (paint) {
+          case Paint.Texture texture -> named(piece, texture.picture());
+          case Paint.Pictured pictured -> named(piece, pictured.picture());
+          case Paint.Flat flat -> Optional.empty();
+          case Paint.Linear linear -> Optional.empty();
+          case Paint.Radial radial -> Optional.empty();
+          case Paint.Conic conic -> Optional.empty();
+        });
+  }
+
+  private Optional<Picture> named(Piece piece, String name) {
+    Optional<Picture> picture = pictures.picture(name);
+    if (picture.isEmpty()) {
+      find(
+          piece,
+          true,
+          "The package has no picture \"%s\", which \"%s\" shows; add it or choose another."
+              .formatted(name, piece.name()));
+    }
+    return picture;
+  }
+}
