@@ -3,17 +3,25 @@ package app.diaphan.core;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.Colour;
+import app.diaphan.core.overlay.Crop;
 import app.diaphan.core.overlay.Finish;
+import app.diaphan.core.overlay.GroupPiece;
+import app.diaphan.core.overlay.Hook;
+import app.diaphan.core.overlay.Hug;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Paint;
+import app.diaphan.core.overlay.PictureFit;
+import app.diaphan.core.overlay.PicturePiece;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.PinPoint;
 import app.diaphan.core.overlay.Place;
 import app.diaphan.core.overlay.PlatePiece;
 import app.diaphan.core.overlay.PlateShape;
 import app.diaphan.core.overlay.TextAlignment;
+import app.diaphan.core.overlay.Run;
+import app.diaphan.core.overlay.TextBox;
 import app.diaphan.core.overlay.TextPiece;
-import app.diaphan.core.overlay.TextStyle;
+import app.diaphan.core.overlay.TextSetting;
 import app.diaphan.core.picture.PictureShelf;
 import app.diaphan.core.render.Renderer;
 import app.diaphan.core.type.ShippedFonts;
@@ -40,7 +48,19 @@ public final class Samples {
   public static PlatePiece plate(
       PlateShape shape, Place place, double width, double height, Paint paint, Finish... finishes) {
     return new PlatePiece(
-        "plate", "Plate", true, place, shape, width, height, paint, 1, 1, List.of(finishes));
+        "plate",
+        "Plate",
+        true,
+        false,
+        place,
+        shape,
+        width,
+        height,
+        Hug.NOTHING,
+        paint,
+        1,
+        1,
+        List.of(finishes));
   }
 
   public static PlatePiece faced(PlatePiece plate, double face, double overall) {
@@ -48,10 +68,12 @@ public final class Samples {
         plate.id(),
         plate.name(),
         true,
+        false,
         plate.place(),
         plate.shape(),
         plate.width(),
         plate.height(),
+        plate.hug(),
         plate.paint(),
         face,
         overall,
@@ -63,13 +85,45 @@ public final class Samples {
         id,
         id,
         true,
+        false,
         place,
-        words,
-        new TextStyle("Work Sans", 600, size, 0, 1.2, TextAlignment.LEFT),
+        List.of(Run.of(words, "Work Sans", 600, size)),
+        TextSetting.plain(TextAlignment.LEFT),
+        new TextBox.Free(),
         paint,
         1,
         1,
         List.of());
+  }
+
+  public static PicturePiece picture(String file, Place place, double width, double height) {
+    return new PicturePiece(
+        "p",
+        "Pennant",
+        true,
+        false,
+        place,
+        file,
+        Crop.NOTHING,
+        PictureFit.STRETCH,
+        width,
+        height,
+        1,
+        1,
+        List.of());
+  }
+
+  public static GroupPiece group(String id, Place place, double scale, Piece... frontToBack) {
+    return new GroupPiece(id, id, true, false, place, scale, 1, List.of(frontToBack));
+  }
+
+  /** A white rectangle of a name. */
+  public static PlatePiece box(String id, Place place, double width, double height) {
+    return plate(new PlateShape.Rectangle(), place, width, height, flat("#ffffff")).withId(id);
+  }
+
+  public static Place from(Hook hook, PinPoint point, double right, double down) {
+    return new Place(hook, point, point, right, down, 0, false);
   }
 
   public static Place centre() {

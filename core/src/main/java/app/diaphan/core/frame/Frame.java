@@ -46,6 +46,19 @@ public record Frame(
     return new Frame(width, height, PixelAspect.SQUARE, Scan.PROGRESSIVE, SafeAreas.EBU_R95, OwnMargin.NONE);
   }
 
+  /** This frame with another's own margin, as long on this one, where it has none itself. */
+  public Frame withMarginOf(Frame other) {
+    return ownMargin.equals(OwnMargin.NONE) && !other.ownMargin.equals(OwnMargin.NONE)
+        ? new Frame(
+            width,
+            height,
+            pixelAspect,
+            scan,
+            safeAreas,
+            other.ownMargin.scaled(shortSide() / other.shortSide()))
+        : this;
+  }
+
   private static void checkSide(int pixels, String side) {
     if (pixels < LEAST || pixels > MOST) {
       throw new InvalidInput(

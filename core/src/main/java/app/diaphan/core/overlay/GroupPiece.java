@@ -46,4 +46,10 @@ public record GroupPiece(
   public GroupPiece withStack(List<Piece> other) {
     return new GroupPiece(id, name, shown, locked, place, scale, overallOpacity, other);
   }
+
+  @Override
+  public GroupPiece withOverallOpacity(double other) {
+    return new GroupPiece(
+        id, name, shown, locked, place, scale, other, stack);
+  }
 }

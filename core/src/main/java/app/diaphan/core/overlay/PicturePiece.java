@@ -60,4 +60,11 @@ public record PicturePiece(
         id, name, shown, locked, place, other, crop, fit, width, height, faceOpacity,
         overallOpacity, finishes);
   }
+
+  @Override
+  public PicturePiece withOverallOpacity(double other) {
+    return new PicturePiece(
+        id, name, shown, locked, place, picture, crop, fit, width, height, faceOpacity, other,
+        finishes);
+  }
 }

@@ -22,4 +22,6 @@ public sealed interface Piece permits FacedPiece, GroupPiece {
   Piece withId(String other);
 
   Piece withPlace(Place other);
+
+  Piece withOverallOpacity(double other);
 }

@@ -61,4 +61,11 @@ public record PlatePiece(
         id, name, shown, locked, place, shape, width, height, other, paint, faceOpacity,
         overallOpacity, finishes);
   }
+
+  @Override
+  public PlatePiece withOverallOpacity(double other) {
+    return new PlatePiece(
+        id, name, shown, locked, place, shape, width, height, hug, paint, faceOpacity, other,
+        finishes);
+  }
 }

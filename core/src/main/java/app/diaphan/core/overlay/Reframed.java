@@ -18,7 +18,14 @@ public final class Reframed {
   public static Overlay of(Overlay overlay, Frame frame) {
     Reframed reframed = new Reframed(frame.shortSide() / overlay.frame().shortSide());
     return new Overlay(
-        overlay.name(), frame, overlay.stack().stream().map(reframed::piece).toList());
+        overlay.name(),
+        frame.withMarginOf(overlay.frame()),
+        overlay.stack().stream().map(reframed::piece).toList());
+  }
+
+  /** One piece with all its lengths and its offset so many times as long. */
+  public static Piece scaled(Piece piece, double by) {
+    return new Reframed(by).piece(piece);
   }
 
   private Piece piece(Piece piece) {

@@ -84,4 +84,11 @@ public record TextPiece(
   public TextPiece withWords(String other) {
     return withRuns(List.of(runs.getFirst().withWords(other)));
   }
+
+  @Override
+  public TextPiece withOverallOpacity(double other) {
+    return new TextPiece(
+        id, name, shown, locked, place, runs, setting, box, paint, faceOpacity, other,
+        finishes);
+  }
 }

@@ -32,7 +32,10 @@ final class Layout {
     List<Finding> findings = new ArrayList<>();
     StackLayout stack =
         StackLayout.ofFrame(
-            overlay.stack(), new Measuring(setter, pictures, findings), canvas.frame(), scale);
+            overlay.stack(),
+            new Measuring(setter, pictures, findings),
+            canvas.frame().withMarginOf(overlay.frame()),
+            scale);
     return new Placed(stack.placed(toPixels), findings);
   }
 }

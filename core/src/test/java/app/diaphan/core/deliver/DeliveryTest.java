@@ -12,7 +12,6 @@ import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.FrameCatalogue;
 import app.diaphan.core.overlay.Overlay;
-import app.diaphan.core.overlay.PicturePiece;
 import app.diaphan.core.overlay.PinPoint;
 import app.diaphan.core.overlay.Place;
 import app.diaphan.core.overlay.PlateShape;
@@ -163,8 +162,7 @@ class DeliveryTest {
     Overlay overlay =
         Samples.overlay(
             FRAME,
-            new PicturePiece(
-                "p", "Pennant", true, Samples.centre(), "tern.png", 40, 30, 1, 1, List.of()));
+            Samples.picture("tern.png", Samples.centre(), 40, 30));
     InvalidInput refused =
         assertThrows(
             InvalidInput.class,

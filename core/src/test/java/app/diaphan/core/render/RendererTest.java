@@ -8,9 +8,11 @@ import app.diaphan.core.Samples;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.FrameCatalogue;
+import app.diaphan.core.overlay.Crop;
 import app.diaphan.core.overlay.Finish;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Paint;
+import app.diaphan.core.overlay.PictureFit;
 import app.diaphan.core.overlay.PicturePiece;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.PinPoint;
@@ -73,7 +75,7 @@ class RendererTest {
 
   @Test
   void aTurnedPieceTurnsAboutItsMiddle() {
-    Place place = new Place(PinPoint.CENTRE, Area.FRAME, 0, 0, 90);
+    Place place = Samples.centre().turned(90, false);
     Overlay overlay =
         Samples.overlay(SMALL, Samples.plate(RECTANGLE, place, 80, 20, Samples.flat("#ffffff")));
     Rendering rendering = renderer.render(overlay, Canvas.of(SMALL));
@@ -324,17 +326,7 @@ class RendererTest {
     Renderer withPicture =
         new Renderer(ShippedFonts.shelf(), name -> Optional.of(picture), 1 << 20);
     Piece piece =
-        new PicturePiece(
-            "p",
-            "Pennant",
-            true,
-            Place.at(PinPoint.TOP_LEFT, Area.FRAME, 10, 10),
-            "pennant.png",
-            30,
-            20,
-            1,
-            1,
-            List.of());
+        Samples.picture("pennant.png", Place.at(PinPoint.TOP_LEFT, Area.FRAME, 10, 10), 30, 20);
     float[] drawn = withPicture.render(Samples.overlay(SMALL, piece), Canvas.of(SMALL)).pixels();
     for (int y = 0; y < 20; y++) {
       float[] row = new float[120];
@@ -363,7 +355,19 @@ class RendererTest {
   void hiddenPiecesAreNotDrawnAndNotReportedOn() {
     Piece hidden =
         new PicturePiece(
-            "p", "Pennant", false, Samples.centre(), "gone.png", 30, 20, 1, 1, List.of());
+            "p",
+            "Pennant",
+            false,
+            false,
+            Samples.centre(),
+            "gone.png",
+            Crop.NOTHING,
+            PictureFit.STRETCH,
+            30,
+            20,
+            1,
+            1,
+            List.of());
     Rendering rendering = renderer.render(Samples.overlay(SMALL, hidden), Canvas.of(SMALL));
     assertTrue(rendering.drawn().empty());
     assertTrue(rendering.findings().isEmpty());
