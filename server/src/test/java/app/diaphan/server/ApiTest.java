@@ -56,7 +56,7 @@ class ApiTest {
     assertEquals(409, stale.status());
     assertTrue(stale.detail().contains("Lower third"), stale.detail());
     JsonNode now = SERVER.get(path).body();
-    assertEquals("Bram", now.path("overlay").path("stack").get(0).path("words").asString());
+    assertEquals("Bram", now.path("overlay").path("stack").get(0).path("runs").get(0).path("words").asString());
     assertEquals(2, SERVER.get(path + "/revisions").body().size());
   }
 
@@ -110,7 +110,7 @@ class ApiTest {
   private Answer draw(String overlay, double scale) {
     return SERVER.post(
         "/api/packages/" + packageId + "/drawings",
-        "{\"overlay\":%s,\"scale\":%s}".formatted(overlay, scale));
+        "{\"overlay\":%s,\"scale\":%s,\"editing\":\"\"}".formatted(overlay, scale));
   }
 
   @Test
@@ -228,7 +228,7 @@ class ApiTest {
             "/api/reframed",
             "{\"overlay\":%s,\"frame\":%s}"
                 .formatted(TestOverlays.lowerThird("a"), TestOverlays.frame(640, 360)));
-    assertEquals(48, moved.body().path("stack").get(0).path("style").path("size").asDouble());
+    assertEquals(48, moved.body().path("stack").get(0).path("runs").get(0).path("size").asDouble());
   }
 
   @Test

@@ -29,7 +29,9 @@ class BundleTest {
   private static final Path DEMO = Path.of("../demo/lantern-reach-regatta");
   private static final String CONTENTS =
       """
-      {"format":"diaphan-package","version":1,"name":"Tern Holm","overlays":["a.json"],"clips":[]}""";
+      {"format":"diaphan-package","version":2,"name":"Tern Holm",
+       "house":{"colours":[],"ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0}},
+       "overlays":["a.json"],"clips":[]}""";
 
   @Test
   void theDemoBundleGoesInAndComesOutWithoutLoss() throws IOException {
@@ -79,7 +81,7 @@ class BundleTest {
     String overlay = TestOverlays.lowerThird("a");
     refused(
         "glow", CONTENTS.replace("\"clips\"", "\"glow\":1,\"clips\""), "overlays/a.json", overlay);
-    refused("version 2", CONTENTS.replace(":1,", ":2,"), "overlays/a.json", overlay);
+    refused("version 3", CONTENTS.replace("\"version\":2,", "\"version\":3,"), "overlays/a.json", overlay);
     refused("../up.json", CONTENTS, "../up.json", overlay);
     refused("outside", CONTENTS, "/etc/up.json", overlay);
     refused("a.json", CONTENTS, "overlays/b.json", overlay);

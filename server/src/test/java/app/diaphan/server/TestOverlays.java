@@ -5,6 +5,12 @@ public final class TestOverlays {
   private static final String FRAME =
       """
       {"width":%s,"height":%s,"pixelAspect":"1/1","scan":"PROGRESSIVE",
+       "safeAreas":{"name":"Own","actionX":4,"actionY":4,"titleX":6,"titleY":6},
+       "ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0}}""";
+
+  private static final String FRAME_1 =
+      """
+      {"width":320,"height":180,"pixelAspect":"1/1","scan":"PROGRESSIVE",
        "safeAreas":{"name":"Own","actionX":4,"actionY":4,"titleX":6,"titleY":6}}""";
 
   private TestOverlays() {}
@@ -25,6 +31,34 @@ public final class TestOverlays {
   public static String lowerThird(String words, int width, int height) {
     return """
         {"name":"Lower third","frame":%s,"stack":[
+         {"kind":"text","id":"name","name":"Name","shown":true,"locked":false,
+          "place":{"hook":{"kind":"frame","area":"TITLE_SAFE"},"point":"BOTTOM_LEFT",
+                   "own":"BOTTOM_LEFT","right":10,"down":-8,"turn":0,"mirrored":false},
+          "runs":[{"words":%s,"family":"Work Sans","weight":600,"size":24,"tracking":0,
+                   "ink":{"kind":"piece"}}],
+          "setting":{"sizedBy":"FONT_SIZE","leading":1.2,"wordSpacing":0,"capitals":"AS_TYPED",
+                     "alignment":"LEFT","hanging":false},
+          "box":{"kind":"free"},
+          "paint":{"kind":"flat","colour":"#ffffff"},
+          "faceOpacity":1,"overallOpacity":1,"finishes":[]},
+         {"kind":"plate","id":"plate","name":"Plate","shown":true,
+          "locked":false,
+          "place":{"hook":{"kind":"frame","area":"TITLE_SAFE"},"point":"BOTTOM_LEFT",
+                   "own":"BOTTOM_LEFT","right":0,"down":0,"turn":0,"mirrored":false},
+          "shape":{"kind":"rounded","topLeft":6,"topRight":6,"bottomRight":6,"bottomLeft":6},
+          "width":200,"height":44,
+          "hug":{"pieces":[],"left":0,"top":0,"right":0,"bottom":0},
+          "paint":{"kind":"flat","colour":"#124b5c"},
+          "faceOpacity":1,"overallOpacity":1,"finishes":[
+            {"kind":"shadow","on":true,"angle":90,"distance":2,"reach":8,"firmness":0.1,
+             "colour":"#000000","opacity":0.5,"underFace":"AUTOMATIC"}]}]}"""
+        .formatted(frame(width, height), RunningServer.JSON.writeValueAsString(words));
+  }
+
+  /** The same on 320 × 180 as version 1 wrote it. */
+  public static String ofVersion1(String words) {
+    return """
+        {"name":"Lower third","frame":%s,"stack":[
          {"kind":"text","id":"name","name":"Name","shown":true,
           "place":{"point":"BOTTOM_LEFT","area":"TITLE_SAFE","right":10,"down":-8,"turn":0},
           "words":%s,
@@ -39,7 +73,7 @@ public final class TestOverlays {
           "faceOpacity":1,"overallOpacity":1,"finishes":[
             {"kind":"shadow","on":true,"angle":90,"distance":2,"reach":8,"firmness":0.1,
              "colour":"#000000","opacity":0.5,"underFace":"AUTOMATIC"}]}]}"""
-        .formatted(frame(width, height), RunningServer.JSON.writeValueAsString(words));
+        .formatted(FRAME_1, RunningServer.JSON.writeValueAsString(words));
   }
 
   public static String target(int width, int height, String format, String depth) {

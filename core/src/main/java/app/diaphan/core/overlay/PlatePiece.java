@@ -68,4 +68,10 @@ public record PlatePiece(
         id, name, shown, locked, place, shape, width, height, hug, paint, faceOpacity, other,
         finishes);
   }
+
+  public PlatePiece withPaint(Paint other) {
+    return new PlatePiece(
+        id, name, shown, locked, place, shape, width, height, hug, other, faceOpacity,
+        overallOpacity, finishes);
+  }
 }

@@ -91,4 +91,10 @@ public record TextPiece(
         id, name, shown, locked, place, runs, setting, box, paint, faceOpacity, other,
         finishes);
   }
+
+  public TextPiece withPaint(Paint other) {
+    return new TextPiece(
+        id, name, shown, locked, place, runs, setting, box, other, faceOpacity, overallOpacity,
+        finishes);
+  }
 }

@@ -46,9 +46,9 @@ public final class Renderer {
     return drawn(layout.pieces(), layout.findings(), canvas);
   }
 
-  /** Draws one piece of a drawing by itself, as it lies there. */
-  public Rendering render(PlacedPiece placed, Canvas canvas) {
-    return drawn(List.of(placed), List.of(), canvas);
+  /** Draws only these pieces, from front to back, as they lie on a canvas. */
+  public Rendering render(List<PlacedPiece> placed, Canvas canvas) {
+    return drawn(placed, List.of(), canvas);
   }
 
   private Rendering drawn(List<PlacedPiece> pieces, List<Finding> findings, Canvas canvas) {

@@ -1,5 +1,6 @@
 package app.diaphan.server.bundle;
 
+import app.diaphan.core.house.HouseStyle;
 import java.util.List;
 
 /**
@@ -7,11 +8,17 @@ import java.util.List;
  *
  * @param format always "diaphan-package"
  * @param version of the format
+ * @param house what its overlays share
  * @param overlays file names in {@code overlays/}
  * @param clips folder names in {@code backdrops/}
  */
 record BundleContents(
-    String format, int version, String name, List<String> overlays, List<String> clips) {
+    String format,
+    int version,
+    String name,
+    HouseStyle house,
+    List<String> overlays,
+    List<String> clips) {
   static final String FORMAT = "diaphan-package";
-  static final int VERSION = 1;
+  static final int VERSION = 2;
 }

@@ -2,6 +2,7 @@ package app.diaphan.server.bundle;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.deliver.FileName;
+import app.diaphan.core.house.HouseStyle;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.picture.PictureReader;
 import app.diaphan.server.json.DocumentJson;
@@ -144,7 +145,7 @@ public final class BundleReader {
           });
       clips.put(clip, stills);
     }
-    return new Bundle(contents.name(), overlays, pictures, clips);
+    return new Bundle(contents.name(), contents.house(), overlays, pictures, clips);
   }
 
   private static BundleContents contents(Map<String, byte[]> files) {
@@ -152,8 +153,7 @@ public final class BundleReader {
     if (text == null) {
       throw new InvalidInput("This is no Diaphan bundle: it has no file package.json.");
     }
-    String json = new String(text, StandardCharsets.UTF_8);
-    checkVersion(json);
+    String json = upToDate(new String(text, StandardCharsets.UTF_8));
     BundleContents contents =
         DocumentJson.read(json, BundleContents.class, "The file package.json");
     if (!BundleContents.FORMAT.equals(contents.format())) {
@@ -164,11 +164,13 @@ public final class BundleReader {
     return contents;
   }
 
-  /** Looked at first: a newer bundle may well have fields that would be called unknown. */
-  private static void checkVersion(String json) {
-    var version =
-        DocumentJson.read(json, java.util.Map.class, "The file package.json").get("version");
-    if (!(version instanceof Integer number) || number < 1) {
+  /**
+   * The version is looked at first: a newer bundle may well have fields that would be called
+   * unknown, and one of version 1 has no house style.
+   */
+  private static String upToDate(String json) {
+    Map<?, ?> fields = DocumentJson.read(json, Map.class, "The file package.json");
+    if (!(fields.get("version") instanceof Integer number) || number < 1) {
       throw new InvalidInput("The file package.json does not say its version as a whole number.");
     }
     if (number > BundleContents.VERSION) {
@@ -176,5 +178,11 @@ public final class BundleReader {
           "The bundle has version %d; this Diaphan reads versions up to %d. Use a newer Diaphan."
               .formatted(number, BundleContents.VERSION));
     }
+    if (number == BundleContents.VERSION) {
+      return json;
+    }
+    Map<Object, Object> newer = new LinkedHashMap<>(fields);
+    newer.put("house", HouseStyle.PLAIN);
+    return DocumentJson.write(newer);
   }
 }

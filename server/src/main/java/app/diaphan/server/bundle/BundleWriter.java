@@ -26,6 +26,7 @@ public final class BundleWriter {
                       BundleContents.FORMAT,
                       BundleContents.VERSION,
                       bundle.name(),
+                      bundle.house(),
                       List.copyOf(bundle.overlays().keySet()),
                       List.copyOf(bundle.clips().keySet())))
               .getBytes(StandardCharsets.UTF_8));

@@ -8,7 +8,7 @@ import java.util.List;
  * @param width of the drawing in pixels
  * @param height of the drawing in pixels
  * @param composite the true picture of all pieces, on clear ground
- * @param pieces from front to back
+ * @param pieces from front to back, a group before the pieces in it
  */
 public record Drawing(
     int width,
@@ -26,14 +26,32 @@ public record Drawing(
   public record DrawnPart(String picture, int left, int top, int width, int height) {}
 
   /**
-   * One piece by itself.
+   * One piece where it lies. All points are pixels of the drawing, x and y in turn.
    *
-   * @param corners of the piece's box in the same pixels, x and y in turn, clockwise from top left
-   * @param boxWidth of the piece's box in display units
+   * @param group the id of the group it lies in; empty for none
+   * @param part the piece by itself
+   * @param corners of the piece's box, clockwise from top left
+   * @param boxWidth of the piece's box in the units of what holds it
    * @param boxHeight the same, downwards
+   * @param thread from the point of the piece to the point it hangs from
+   * @param baselines of a text's lines, as points on the box's left and right side
+   * @param carets for the text being edited, four values for each place in its words: the caret's
+   *     top and its foot
+   * @param leansOn ids of the pieces that decide where this one lies
+   * @param note what was done to fit words into their box; empty for nothing
    */
   public record DrawnPiece(
-      String id, DrawnPart part, double[] corners, double boxWidth, double boxHeight) {}
+      String id,
+      String group,
+      DrawnPart part,
+      double[] corners,
+      double boxWidth,
+      double boxHeight,
+      double[] thread,
+      double[] baselines,
+      double[] carets,
+      List<String> leansOn,
+      String note) {}
 
   /** Something to know about a piece. */
   public record FoundOnPiece(String piece, String sentence, boolean prevents) {}

@@ -1,9 +1,20 @@
 package app.diaphan.server.draw;
 
+import app.diaphan.core.InvalidInput;
 import app.diaphan.core.deliver.StagePicture;
+import app.diaphan.core.frame.Area;
+import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.overlay.Paint;
 import app.diaphan.core.overlay.Piece;
+import app.diaphan.core.overlay.PinPoint;
+import app.diaphan.core.overlay.Place;
+import app.diaphan.core.overlay.Run;
+import app.diaphan.core.overlay.TextAlignment;
+import app.diaphan.core.overlay.TextBox;
+import app.diaphan.core.overlay.TextPiece;
+import app.diaphan.core.overlay.TextSetting;
 import app.diaphan.core.picture.Picture;
 import app.diaphan.core.picture.PictureReader;
 import app.diaphan.core.picture.PictureSampler;
@@ -23,9 +34,9 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import javax.imageio.ImageIO;
 import org.springframework.stereotype.Service;
 
@@ -48,9 +59,28 @@ public class DrawingService {
           .build();
 
   private final Cache<PieceKey, Drawing.DrawnPart> pieceParts =
-      Caffeine.newBuilder().maximumSize(2000).build();
+      Caffeine.newBuilder().maximumSize(4000).build();
 
-  private record PieceKey(Piece piece, Object content, AffineTransform toPixels, Canvas canvas) {}
+  /** All that decides how a piece looks by itself; the pieces of a group have keys of their own. */
+  private record PieceKey(
+      Piece piece,
+      List<Picture> pictures,
+      double width,
+      double height,
+      AffineTransform toPixels,
+      Canvas canvas,
+      List<PieceKey> inside) {
+    static PieceKey of(PlacedPiece placed, Canvas canvas) {
+      return new PieceKey(
+          placed.piece(),
+          placed.content().pictures(),
+          placed.width(),
+          placed.height(),
+          placed.toPixels(),
+          canvas,
+          placed.inside().stream().map(inner -> of(inner, canvas)).toList());
+    }
+  }
 
   DrawingService(Pictures pictures, DrawnPictures drawn) {
     this.pictures = pictures;
@@ -72,20 +102,22 @@ public class DrawingService {
     return PictureReader.read(entity.name(), entity.content());
   }
 
-  /** Draws all pieces, each by itself and all together. */
-  public Drawing draw(Long packageId, Overlay overlay, double scale) {
+  /**
+   * Draws all pieces, each by itself and all together.
+   *
+   * @param editing the id of the text whose carets are wanted; empty for none
+   */
+  public Drawing draw(Long packageId, Overlay overlay, double scale, String editing) {
     Renderer packageRenderer = rendererFor(packageId);
     Canvas canvas = Canvas.scaled(overlay.frame(), scale);
     Rendering all = packageRenderer.render(overlay, canvas);
-    List<Drawing.DrawnPiece> pieces = new ArrayList<>();
-    for (PlacedPiece placed : all.placed()) {
-      pieces.add(piece(packageRenderer, overlay, placed, canvas));
-    }
+    DrawnPieces pieces =
+        new DrawnPieces(packageRenderer, editing, placed -> part(packageRenderer, placed, canvas));
     return new Drawing(
         canvas.width(),
         canvas.height(),
-        keep(all),
-        pieces,
+        keepNow(all),
+        pieces.of(all.placed()),
         all.findings().stream()
             .map(f -> new Drawing.FoundOnPiece(f.piece(), f.sentence(), f.prevents()))
             .toList());
@@ -115,7 +147,8 @@ public class DrawingService {
                   still,
                   AffineTransform.getScaleInstance(
                       (double) canvas.width() / still.width(),
-                      (double) canvas.height() / still.height()));
+                      (double) canvas.height() / still.height()),
+                  PictureSampler.Beyond.ITS_EDGE);
     }
     BufferedImage image =
         new BufferedImage(canvas.width(), canvas.height(), BufferedImage.TYPE_INT_RGB);
@@ -141,27 +174,55 @@ public class DrawingService {
     }
   }
 
-  private Drawing.DrawnPiece piece(
-      Renderer packageRenderer, Overlay overlay, PlacedPiece placed, Canvas canvas) {
-    Object content =
-        placed.content() instanceof app.diaphan.core.render.Content.Pictured pictured
-            ? pictured
-            : "";
-    PieceKey key = new PieceKey(placed.piece(), content, placed.toPixels(), canvas);
+  /** A piece by itself, packed only when it is fetched: the composite is what is waited for. */
+  private Drawing.DrawnPart part(Renderer packageRenderer, PlacedPiece placed, Canvas canvas) {
+    PieceKey key = PieceKey.of(placed, canvas);
     Drawing.DrawnPart known = pieceParts.getIfPresent(key);
     if (known == null || !drawn.keeps(known)) {
-      known = keep(packageRenderer.render(overlay.withStack(List.of(placed.piece())), canvas));
+      Rendering rendering = packageRenderer.render(List.of(placed), canvas);
+      Bounds bounds = rendering.drawn();
+      known = partAt(bounds, () -> drawn.keepForLater(() -> StagePicture.png(rendering, bounds)));
       pieceParts.put(key, known);
     }
-    return new Drawing.DrawnPiece(
-        placed.piece().id(), known, placed.corners(), placed.width(), placed.height());
+    return known;
   }
 
-  /** Packs what is drawn on and keeps it to be fetched. */
-  private Drawing.DrawnPart keep(Rendering rendering) {
+  /**
+   * The name of a font family in its own letters.
+   *
+   * @throws InvalidInput if the family is not on the shelf
+   */
+  public byte[] fontSample(String family) {
+    if (ShippedFonts.shelf().find(family).isEmpty()) {
+      throw new InvalidInput("There is no font \"%s\" here.".formatted(family));
+    }
+    TextPiece name =
+        new TextPiece(
+            "name",
+            family,
+            true,
+            false,
+            Place.at(PinPoint.LEFT, Area.FRAME, 2, 0),
+            List.of(Run.of(family, family, 500, 34)),
+            TextSetting.plain(TextAlignment.LEFT),
+            new TextBox.Free(),
+            new Paint.Flat(Colour.WHITE),
+            1,
+            1,
+            List.of());
+    Overlay sample = new Overlay(family, Frame.of(440, 48), List.of(name));
+    Rendering rendering = renderer.render(sample, Canvas.of(sample.frame()));
+    return StagePicture.png(rendering, rendering.canvas().bounds());
+  }
+
+  private Drawing.DrawnPart keepNow(Rendering rendering) {
     Bounds bounds = rendering.drawn();
+    return partAt(bounds, () -> drawn.keep(StagePicture.png(rendering, bounds)));
+  }
+
+  private static Drawing.DrawnPart partAt(Bounds bounds, Supplier<String> address) {
     return new Drawing.DrawnPart(
-        bounds.empty() ? "" : drawn.keep(StagePicture.png(rendering, bounds)),
+        bounds.empty() ? "" : address.get(),
         bounds.left(),
         bounds.top(),
         bounds.width(),

@@ -7,6 +7,7 @@ import tools.jackson.core.JacksonException;
 import tools.jackson.core.exc.StreamReadException;
 import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.MapperFeature;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
@@ -45,12 +46,16 @@ public final class DocumentJson {
   }
 
   /**
+   * Reads a document of this version or an older one.
+   *
    * @param where how an error sentence calls the text, such as "The file overlays/bug.json"
    * @throws InvalidInput if the text cannot be read or says something impossible
    */
   public static <T> T read(String text, Class<T> type, String where) {
     try {
-      return MAPPER.readValue(text, type);
+      JsonNode document = MAPPER.readTree(text);
+      OlderDocuments.bringUpToDate(document);
+      return MAPPER.treeToValue(document, type);
     } catch (JacksonException e) {
       throw new InvalidInput(where + " " + reason(e), e);
     }

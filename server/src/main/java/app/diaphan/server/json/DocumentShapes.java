@@ -1,10 +1,21 @@
 package app.diaphan.server.json;
 
+import app.diaphan.core.arrange.Arrangement;
+import app.diaphan.core.frame.Frame;
+import app.diaphan.core.frame.PixelAspect;
+import app.diaphan.core.overlay.Colour;
+import app.diaphan.core.overlay.FacedPiece;
 import app.diaphan.core.overlay.Finish;
+import app.diaphan.core.overlay.GroupPiece;
+import app.diaphan.core.overlay.Hook;
+import app.diaphan.core.overlay.Hug;
 import app.diaphan.core.overlay.Paint;
 import app.diaphan.core.overlay.PicturePiece;
+import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.PlatePiece;
 import app.diaphan.core.overlay.PlateShape;
+import app.diaphan.core.overlay.Run;
+import app.diaphan.core.overlay.TextBox;
 import app.diaphan.core.overlay.TextPiece;
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
@@ -22,21 +33,29 @@ public final class DocumentShapes {
 
   /** Each type of the core with the shape laid over it. */
   static Map<Class<?>, Class<?>> all() {
-    return Map.of(
-        app.diaphan.core.overlay.Piece.class, PieceShape.class,
-        PlateShape.class, PlateShapeShape.class,
-        Paint.class, PaintShape.class,
-        Finish.class, FinishShape.class,
-        app.diaphan.core.overlay.Colour.class, WordShape.class,
-        app.diaphan.core.frame.PixelAspect.class, WordShape.class,
-        app.diaphan.core.frame.Frame.class, FrameShape.class);
+    return Map.ofEntries(
+        Map.entry(Piece.class, PieceShape.class),
+        Map.entry(FacedPiece.class, PieceShape.class),
+        Map.entry(PlateShape.class, PlateShapeShape.class),
+        Map.entry(Paint.class, PaintShape.class),
+        Map.entry(Finish.class, FinishShape.class),
+        Map.entry(Hook.class, HookShape.class),
+        Map.entry(Run.Ink.class, InkShape.class),
+        Map.entry(TextBox.class, TextBoxShape.class),
+        Map.entry(TextBox.Fit.class, FitShape.class),
+        Map.entry(Arrangement.class, ArrangementShape.class),
+        Map.entry(Colour.class, WordShape.class),
+        Map.entry(PixelAspect.class, WordShape.class),
+        Map.entry(Hug.class, HugShape.class),
+        Map.entry(Frame.class, FrameShape.class));
   }
 
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
   @JsonSubTypes({
     @JsonSubTypes.Type(value = TextPiece.class, name = "text"),
     @JsonSubTypes.Type(value = PlatePiece.class, name = "plate"),
-    @JsonSubTypes.Type(value = PicturePiece.class, name = "picture")
+    @JsonSubTypes.Type(value = PicturePiece.class, name = "picture"),
+    @JsonSubTypes.Type(value = GroupPiece.class, name = "group")
   })
   interface PieceShape {}
 
@@ -44,14 +63,26 @@ public final class DocumentShapes {
   @JsonSubTypes({
     @JsonSubTypes.Type(value = PlateShape.Rectangle.class, name = "rectangle"),
     @JsonSubTypes.Type(value = PlateShape.RoundedRectangle.class, name = "rounded"),
-    @JsonSubTypes.Type(value = PlateShape.Ellipse.class, name = "ellipse")
+    @JsonSubTypes.Type(value = PlateShape.Ellipse.class, name = "ellipse"),
+    @JsonSubTypes.Type(value = PlateShape.Rule.class, name = "rule"),
+    @JsonSubTypes.Type(value = PlateShape.RegularPolygon.class, name = "polygon"),
+    @JsonSubTypes.Type(value = PlateShape.Star.class, name = "star"),
+    @JsonSubTypes.Type(value = PlateShape.Triangle.class, name = "triangle"),
+    @JsonSubTypes.Type(value = PlateShape.Chevron.class, name = "chevron"),
+    @JsonSubTypes.Type(value = PlateShape.SlantedBar.class, name = "slanted"),
+    @JsonSubTypes.Type(value = PlateShape.Wedge.class, name = "wedge"),
+    @JsonSubTypes.Type(value = PlateShape.FreePolygon.class, name = "free")
   })
   interface PlateShapeShape {}
 
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
   @JsonSubTypes({
     @JsonSubTypes.Type(value = Paint.Flat.class, name = "flat"),
-    @JsonSubTypes.Type(value = Paint.Linear.class, name = "linear")
+    @JsonSubTypes.Type(value = Paint.Linear.class, name = "linear"),
+    @JsonSubTypes.Type(value = Paint.Radial.class, name = "radial"),
+    @JsonSubTypes.Type(value = Paint.Conic.class, name = "conic"),
+    @JsonSubTypes.Type(value = Paint.Texture.class, name = "texture"),
+    @JsonSubTypes.Type(value = Paint.Pictured.class, name = "picture")
   })
   interface PaintShape {}
 
@@ -61,6 +92,60 @@ public final class DocumentShapes {
     @JsonSubTypes.Type(value = Finish.Outline.class, name = "outline")
   })
   interface FinishShape {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Hook.OfFrame.class, name = "frame"),
+    @JsonSubTypes.Type(value = Hook.OfPiece.class, name = "piece"),
+    @JsonSubTypes.Type(value = Hook.OfGroup.class, name = "group")
+  })
+  interface HookShape {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Run.Ink.OfPiece.class, name = "piece"),
+    @JsonSubTypes.Type(value = Run.Ink.Own.class, name = "own")
+  })
+  interface InkShape {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = TextBox.Free.class, name = "free"),
+    @JsonSubTypes.Type(value = TextBox.Given.class, name = "given")
+  })
+  interface TextBoxShape {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = TextBox.Fit.AsSet.class, name = "as-set"),
+    @JsonSubTypes.Type(value = TextBox.Fit.Shrink.class, name = "shrink"),
+    @JsonSubTypes.Type(value = TextBox.Fit.Condense.class, name = "condense"),
+    @JsonSubTypes.Type(value = TextBox.Fit.Wrap.class, name = "wrap"),
+    @JsonSubTypes.Type(value = TextBox.Fit.Refuse.class, name = "refuse")
+  })
+  interface FitShape {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Arrangement.Moved.class, name = "move"),
+    @JsonSubTypes.Type(value = Arrangement.Sized.class, name = "size"),
+    @JsonSubTypes.Type(value = Arrangement.Turned.class, name = "turn"),
+    @JsonSubTypes.Type(value = Arrangement.Mirrored.class, name = "mirror"),
+    @JsonSubTypes.Type(value = Arrangement.Aligned.class, name = "align"),
+    @JsonSubTypes.Type(value = Arrangement.Spaced.class, name = "space"),
+    @JsonSubTypes.Type(value = Arrangement.SameSize.class, name = "same-size"),
+    @JsonSubTypes.Type(value = Arrangement.Ordered.class, name = "order"),
+    @JsonSubTypes.Type(value = Arrangement.Grouped.class, name = "group"),
+    @JsonSubTypes.Type(value = Arrangement.Ungrouped.class, name = "ungroup"),
+    @JsonSubTypes.Type(value = Arrangement.Rehung.class, name = "rehang"),
+    @JsonSubTypes.Type(value = Arrangement.Removed.class, name = "remove"),
+    @JsonSubTypes.Type(value = Arrangement.Duplicated.class, name = "duplicate"),
+    @JsonSubTypes.Type(value = Arrangement.Pasted.class, name = "paste")
+  })
+  interface ArrangementShape {}
+
+  @JsonIgnoreProperties("any")
+  interface HugShape {}
 
   /** Values that are written as one word, such as "#e8a33d" or "40/33". */
   abstract static class WordShape {

@@ -4,7 +4,9 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
+import jakarta.persistence.Lob;
 import java.time.Instant;
+import java.util.Optional;
 
 /** The graphics package of one programme. */
 @Entity
@@ -14,6 +16,10 @@ public class GraphicsPackage {
   private Long id;
 
   private String name;
+
+  /** As JSON; nothing for a package made before there was a house style. */
+  @Lob private String house;
+
   private Instant createdAt;
 
   protected GraphicsPackage() {}
@@ -29,5 +35,13 @@ public class GraphicsPackage {
 
   public String name() {
     return name;
+  }
+
+  public Optional<String> house() {
+    return Optional.ofNullable(house);
+  }
+
+  public void keepHouse(String document) {
+    house = document;
   }
 }

@@ -6,6 +6,7 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Lob;
 import java.time.Instant;
+import java.util.Optional;
 
 /** An overlay as it was at one save. */
 @Entity
@@ -18,6 +19,9 @@ public class OverlayRevision {
   private int number;
   @Lob private String document;
   private Instant savedAt;
+
+  /** Given by the designer to find it again; mostly none. */
+  private String name;
 
   protected OverlayRevision() {}
 
@@ -38,5 +42,14 @@ public class OverlayRevision {
 
   public Instant savedAt() {
     return savedAt;
+  }
+
+  public Optional<String> name() {
+    return Optional.ofNullable(name);
+  }
+
+  /** An empty name takes the name away. */
+  public void rename(String given) {
+    name = given.isBlank() ? null : given.strip();
   }
 }

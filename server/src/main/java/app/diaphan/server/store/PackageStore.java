@@ -2,6 +2,7 @@ package app.diaphan.server.store;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.deliver.FileName;
+import app.diaphan.core.house.HouseStyle;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.picture.PictureHeader;
 import app.diaphan.core.picture.PictureReader;
@@ -11,6 +12,7 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -110,6 +112,47 @@ public class PackageStore {
     return revisions.findByOverlayIdOrderByNumberDesc(overlayId);
   }
 
+  public OverlayRevision revision(Long overlayId, int number) {
+    return revisions
+        .findByOverlayIdAndNumber(overlayId, number)
+        .orElseThrow(
+            () -> new Missing("The overlay has no revision %d.".formatted(number)));
+  }
+
+  public static Overlay documentOf(OverlayRevision revision) {
+    return DocumentJson.read(
+        revision.document(), Overlay.class, "The saved revision " + revision.number());
+  }
+
+  @Transactional
+  public OverlayRevision nameRevision(Long overlayId, int number, String name) {
+    if (name == null || name.length() > 120) {
+      throw new InvalidInput("A revision's name has at most 120 characters.");
+    }
+    OverlayRevision revision = revision(overlayId, number);
+    revision.rename(name);
+    return revisions.save(revision);
+  }
+
+  public HouseStyle house(Long packageId) {
+    return houseOf(get(packageId));
+  }
+
+  private static HouseStyle houseOf(GraphicsPackage graphics) {
+    return graphics
+        .house()
+        .map(json -> DocumentJson.read(json, HouseStyle.class, "The saved house style"))
+        .orElse(HouseStyle.PLAIN);
+  }
+
+  @Transactional
+  public HouseStyle keepHouse(Long packageId, HouseStyle house) {
+    GraphicsPackage graphics = get(packageId);
+    graphics.keepHouse(DocumentJson.write(house));
+    packages.save(graphics);
+    return house;
+  }
+
   private void keepRevision(OverlayEntity entity) {
     revisions.save(
         new OverlayRevision(entity.id(), entity.revision(), entity.document(), entity.savedAt()));
@@ -122,6 +165,24 @@ public class PackageStore {
 
   public PictureEntity picture(Long id) {
     return pictures.findById(id).orElseThrow(() -> new Missing("picture", id));
+  }
+
+  /**
+   * Takes pictures of another package in, unless this one has them.
+   *
+   * @param names those wanted; what the other package does not have is passed over
+   * @return for each name the one it has here
+   */
+  @Transactional
+  public Map<String, String> copyPictures(Long from, Long to, Collection<String> names) {
+    Map<String, String> here = new LinkedHashMap<>();
+    for (String name : names) {
+      pictures
+          .findByPackageIdAndName(from, name)
+          .ifPresent(
+              picture -> here.put(name, addPicture(to, name, picture.content()).name()));
+    }
+    return here;
   }
 
   /** Takes a picture in. The same bytes under the same name are kept once. */
@@ -162,6 +223,7 @@ public class PackageStore {
   @Transactional
   public GraphicsPackage add(Bundle bundle) {
     GraphicsPackage graphics = create(bundle.name());
+    keepHouse(graphics.id(), bundle.house());
     bundle.overlays().values().forEach(overlay -> add(graphics.id(), overlay));
     bundle.pictures().forEach((name, content) -> addPicture(graphics.id(), name, content));
     bundle
@@ -195,7 +257,8 @@ public class PackageStore {
                 clips
                     .computeIfAbsent(still.clip(), clip -> new ArrayList<>())
                     .add(still.content()));
-    return new Bundle(get(packageId).name(), documents, files, clips);
+    GraphicsPackage graphics = get(packageId);
+    return new Bundle(graphics.name(), houseOf(graphics), documents, files, clips);
   }
 
   private static String sha256(byte[] content) {

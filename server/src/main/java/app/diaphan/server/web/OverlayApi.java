@@ -5,6 +5,7 @@ import app.diaphan.core.render.Canvas;
 import app.diaphan.server.draw.Backdrop;
 import app.diaphan.server.draw.DrawingService;
 import app.diaphan.server.store.OverlayEntity;
+import app.diaphan.server.store.OverlayRevision;
 import app.diaphan.server.store.PackageStore;
 import java.time.Instant;
 import java.util.List;
@@ -56,7 +57,17 @@ class OverlayApi {
 
   record Save(int basedOn, Overlay overlay) {}
 
-  record RevisionSummary(int number, Instant savedAt) {}
+  /**
+   * @param name empty for a revision without one
+   */
+  record RevisionSummary(int number, Instant savedAt, String name) {
+    static RevisionSummary of(OverlayRevision revision) {
+      return new RevisionSummary(
+          revision.number(), revision.savedAt(), revision.name().orElse(""));
+    }
+  }
+
+  record RevisionName(String name) {}
 
   @GetMapping("/packages/{id}/overlays")
   List<SavedOverlay> overlays(@PathVariable long id) {
@@ -87,9 +98,19 @@ class OverlayApi {
 
   @GetMapping("/overlays/{id}/revisions")
   List<RevisionSummary> revisions(@PathVariable long id) {
-    return store.revisionsOf(id).stream()
-        .map(revision -> new RevisionSummary(revision.number(), revision.savedAt()))
-        .toList();
+    return store.revisionsOf(id).stream().map(RevisionSummary::of).toList();
+  }
+
+  /** The overlay as it was at a save. */
+  @GetMapping("/overlays/{id}/revisions/{number}")
+  Overlay revision(@PathVariable long id, @PathVariable int number) {
+    return PackageStore.documentOf(store.revision(id, number));
+  }
+
+  @PutMapping("/overlays/{id}/revisions/{number}/name")
+  RevisionSummary nameRevision(
+      @PathVariable long id, @PathVariable int number, @RequestBody RevisionName given) {
+    return RevisionSummary.of(store.nameRevision(id, number, given.name()));
   }
 
   /**

@@ -5,6 +5,7 @@ import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.FrameCatalogue;
 import app.diaphan.core.frame.FrameChoice;
 import app.diaphan.core.frame.FrameRate;
+import app.diaphan.core.house.HouseStyle;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Reframed;
 import app.diaphan.core.type.FontKind;
@@ -31,8 +32,10 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -58,7 +61,8 @@ class PackageApi {
 
   record NewPackage(String name) {}
 
-  record FontFamilyChoice(String name, FontKind kind, List<FontWeight> weights) {}
+  record FontFamilyChoice(
+      String name, FontKind kind, List<FontWeight> weights, boolean smallCapitals) {}
 
   record FontWeight(int weight, String name) {}
 
@@ -81,8 +85,9 @@ class PackageApi {
 
   /**
    * @param scale drawing pixels for one stored pixel of the frame
+   * @param editing the id of the text whose carets are wanted; empty for none
    */
-  record ToDraw(Overlay overlay, double scale) {}
+  record ToDraw(Overlay overlay, double scale, String editing) {}
 
   @GetMapping("/frames")
   List<FrameEntry> frames() {
@@ -106,8 +111,17 @@ class PackageApi {
                     family.kind(),
                     family.weights().stream()
                         .map(weight -> new FontWeight(weight, family.weightName(weight)))
-                        .toList()))
+                        .toList(),
+                    family.hasSmallCapitals()))
         .toList();
+  }
+
+  /** The name of a family in its own letters, white on clear ground. */
+  @GetMapping(path = "/fonts/sample.png", produces = MediaType.IMAGE_PNG_VALUE)
+  ResponseEntity<byte[]> fontSample(@RequestParam String family) {
+    return ResponseEntity.ok()
+        .cacheControl(CacheControl.maxAge(Duration.ofDays(1)).cachePrivate())
+        .body(drawings.fontSample(family));
   }
 
   @GetMapping("/packages")
@@ -132,6 +146,16 @@ class PackageApi {
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     BundleWriter.writeZip(store.bundle(id), out);
     return out.toByteArray();
+  }
+
+  @GetMapping("/packages/{id}/house")
+  HouseStyle house(@PathVariable long id) {
+    return store.house(id);
+  }
+
+  @PutMapping("/packages/{id}/house")
+  HouseStyle keepHouse(@PathVariable long id, @RequestBody HouseStyle house) {
+    return store.keepHouse(id, house);
   }
 
   @GetMapping("/packages/{id}/pictures")
@@ -174,6 +198,6 @@ class PackageApi {
       responseCode = "200",
       content = @Content(schema = @Schema(implementation = Drawing.class)))
   Drawing draw(@PathVariable long id, @RequestBody ToDraw toDraw) {
-    return drawings.draw(id, toDraw.overlay(), toDraw.scale());
+    return drawings.draw(id, toDraw.overlay(), toDraw.scale(), toDraw.editing());
   }
 }

@@ -1,0 +1,30 @@
+package app.diaphan.core.check;
+
+import app.diaphan.core.overlay.Colour;
+
+/**
+ * The contrast ratio of two colours by WCAG 2.2: the lighter one's relative luminance over the
+ * darker one's, each with 0.05 of stray light added. 1 is none, 21 is black on white.
+ */
+public final class Contrast {
+  private Contrast() {}
+
+  /** Of the colours as if both were solid. */
+  public static double ratio(Colour one, Colour other) {
+    double a = luminance(one);
+    double b = luminance(other);
+    return (Math.max(a, b) + 0.05) / (Math.min(a, b) + 0.05);
+  }
+
+  /** Relative luminance, 0–1. */
+  public static double luminance(Colour colour) {
+    return 0.2126 * linear(colour.red())
+        + 0.7152 * linear(colour.green())
+        + 0.0722 * linear(colour.blue());
+  }
+
+  private static double linear(int channel) {
+    double value = channel / 255.0;
+    return value <= 0.04045 ? value / 12.92 : Math.pow((value + 0.055) / 1.055, 2.4);
+  }
+}

@@ -1,0 +1,83 @@
+package app.diaphan.server.web;
+
+import app.diaphan.core.arrange.Arranged;
+import app.diaphan.core.arrange.Arrangement;
+import app.diaphan.core.arrange.Arranger;
+import app.diaphan.core.check.Beneath;
+import app.diaphan.core.check.Contrast;
+import app.diaphan.core.overlay.Colour;
+import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.overlay.PictureNames;
+import app.diaphan.core.overlay.Piece;
+import app.diaphan.server.draw.DrawingService;
+import app.diaphan.server.store.PackageStore;
+import java.util.List;
+import java.util.Map;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Arranges pieces of an overlay that need not be saved, and tells what lies behind one. */
+@RestController
+@RequestMapping("/api/packages/{id}")
+class ArrangeApi {
+  private final DrawingService drawings;
+  private final PackageStore store;
+
+  ArrangeApi(DrawingService drawings, PackageStore store) {
+    this.drawings = drawings;
+    this.store = store;
+  }
+
+  record ToArrange(Overlay overlay, List<String> chosen, Arrangement arrangement) {}
+
+  /**
+   * @param from the package that the pieces come from, to fetch their pictures from
+   */
+  record ToPaste(Overlay overlay, long from, Arrangement.Pasted paste) {}
+
+  record ToCompare(Overlay overlay, String piece, Colour colour) {}
+
+  /**
+   * @param ratio by WCAG 2.2, 1 to 21; 0 if nothing of the overlay lies behind the piece
+   * @param beneath the mean colour there
+   */
+  record ContrastBeneath(double ratio, String beneath) {}
+
+  @PostMapping("/arranged")
+  Arranged arrange(@PathVariable long id, @RequestBody ToArrange wanted) {
+    return arranger(id).arrange(wanted.overlay(), wanted.chosen(), wanted.arrangement());
+  }
+
+  @PostMapping("/pasted")
+  Arranged paste(@PathVariable long id, @RequestBody ToPaste wanted) {
+    Arrangement.Pasted paste = wanted.paste();
+    List<Piece> pieces = paste.pieces();
+    if (wanted.from() != id) {
+      Map<String, String> here =
+          store.copyPictures(wanted.from(), id, PictureNames.in(pieces));
+      pieces = PictureNames.replaced(pieces, here);
+    }
+    return arranger(id)
+        .arrange(
+            wanted.overlay(),
+            List.of(),
+            new Arrangement.Pasted(pieces, paste.lines(), paste.right(), paste.down()));
+  }
+
+  @PostMapping("/contrast")
+  ContrastBeneath contrast(@PathVariable long id, @RequestBody ToCompare wanted) {
+    return Beneath.of(drawings.rendererFor(id), wanted.overlay(), wanted.piece())
+        .map(
+            beneath ->
+                new ContrastBeneath(
+                    Contrast.ratio(wanted.colour(), beneath), beneath.toString()))
+        .orElseGet(() -> new ContrastBeneath(0, ""));
+  }
+
+  private Arranger arranger(long packageId) {
+    return new Arranger(drawings.rendererFor(packageId));
+  }
+}
