@@ -1,11 +1,12 @@
 import { useQuery } from "@tanstack/react-query";
-import { Redo2, Undo2 } from "lucide-react";
-import { useEffect } from "react";
+import { History, Redo2, Undo2 } from "lucide-react";
+import { useEffect, useState } from "react";
 import { NavLink, Outlet, useNavigate, useParams } from "react-router";
 import { answer, api } from "../api/client";
 import { useOverlay } from "../document/overlayStore";
 import { SaveState } from "../document/SaveState";
 import { useSaving } from "../document/saving";
+import { HistoryPanel } from "../history/HistoryPanel";
 import { Notice } from "../ui/Notice";
 import { Bar } from "./Bar";
 import { useKeys } from "./keys";
@@ -26,8 +27,9 @@ export function OverlayShell() {
   const open = useOverlay((state) => state.open);
   const undo = useOverlay((state) => state.undo);
   const redo = useOverlay((state) => state.redo);
-  const canUndo = useOverlay((state) => state.past.length > 0);
-  const canRedo = useOverlay((state) => state.future.length > 0);
+  const undoes = useOverlay((state) => state.past.at(-1)?.did);
+  const redoes = useOverlay((state) => state.future[0]?.did);
+  const [history, showHistory] = useState(false);
   const loaded = useQuery({
     queryKey: ["overlay", id],
     queryFn: () => answer(api.GET("/api/overlays/{id}", { params: { path: { id } } })),
@@ -44,6 +46,7 @@ export function OverlayShell() {
     "Mod+Shift+Z": redo,
     "Mod+Shift+z": redo,
     "Mod+y": redo,
+    y: () => showHistory(!history),
     ...Object.fromEntries(
       STEPS.map(([path], i) => [`Alt+${i + 1}`, () => void navigate(`/overlays/${id}/${path}`)]),
     ),
@@ -75,8 +78,8 @@ export function OverlayShell() {
             type="button"
             className="btn btn-ghost btn-sm btn-square"
             aria-label="Undo"
-            title="Undo (Ctrl Z)"
-            disabled={!canUndo}
+            title={undoes === undefined ? "Undo (Ctrl Z)" : `Undo: ${undoes} (Ctrl Z)`}
+            disabled={undoes === undefined}
             onClick={undo}
           >
             <Undo2 size={16} />
@@ -85,11 +88,21 @@ export function OverlayShell() {
             type="button"
             className="btn btn-ghost btn-sm btn-square"
             aria-label="Redo"
-            title="Redo (Ctrl Shift Z)"
-            disabled={!canRedo}
+            title={redoes === undefined ? "Redo (Ctrl Shift Z)" : `Redo: ${redoes} (Ctrl Shift Z)`}
+            disabled={redoes === undefined}
             onClick={redo}
           >
             <Redo2 size={16} />
+          </button>
+          <button
+            type="button"
+            className={`btn btn-sm btn-square ${history ? "btn-primary" : "btn-ghost"}`}
+            aria-label="History"
+            aria-pressed={history}
+            title="History (Y)"
+            onClick={() => showHistory(!history)}
+          >
+            <History size={16} />
           </button>
         </div>
         <div className="flex min-w-0 flex-1 items-baseline justify-end gap-2">
@@ -109,7 +122,10 @@ export function OverlayShell() {
           <Notice>{loaded.error.message}</Notice>
         </div>
       )}
-      <main className="min-h-0 flex-1">{ready && <Outlet />}</main>
+      <div className="flex min-h-0 flex-1">
+        <main className="min-w-0 flex-1">{ready && <Outlet />}</main>
+        {ready && history && <HistoryPanel overlayId={id} />}
+      </div>
     </div>
   );
 }

@@ -1,17 +1,28 @@
-import type { Finish, Overlay, Piece, PictureSummary, Place } from "../api/client";
+import type { Finish, Hook, Overlay, Piece, PictureSummary, Place } from "../api/client";
+import { allPieces } from "./tree";
 
 /** A name for a piece that no other piece of the overlay has. */
 export function freeId(overlay: Overlay, stem: string): string {
-  const taken = new Set(overlay.stack.map((piece) => piece.id));
+  const taken = new Set(allPieces(overlay.stack).map((piece) => piece.id));
   for (let i = 1; ; i++) {
     const id = `${stem}-${i}`;
     if (!taken.has(id)) return id;
   }
 }
 
-const CENTRE: Place = { point: "CENTRE", area: "FRAME", right: 0, down: 0, turn: 0 };
+export const FRAME: Hook = { kind: "frame", area: "FRAME" };
 
-/** The frame's height over that of an HD frame, to start pieces at a fitting size. */
+const CENTRE: Place = {
+  hook: FRAME,
+  point: "CENTRE",
+  own: "CENTRE",
+  right: 0,
+  down: 0,
+  turn: 0,
+  mirrored: false,
+};
+
+/** The frame's shorter side over that of an HD frame, to start pieces at a fitting size. */
 function scale(overlay: Overlay): number {
   return Math.min(overlay.frame.height, overlay.frame.width) / 1080;
 }
@@ -21,6 +32,7 @@ function common(overlay: Overlay, stem: string, name: string) {
     id: freeId(overlay, stem),
     name,
     shown: true,
+    locked: false,
     place: CENTRE,
     faceOpacity: 1,
     overallOpacity: 1,
@@ -28,19 +40,29 @@ function common(overlay: Overlay, stem: string, name: string) {
   };
 }
 
-export function newText(overlay: Overlay): Piece {
+export function newText(overlay: Overlay, words = "Your words"): Piece {
   return {
     ...common(overlay, "text", "Text"),
     kind: "text",
-    words: "Your words",
-    style: {
-      family: "Work Sans",
-      weight: 600,
-      size: Math.round(72 * scale(overlay)),
-      tracking: 0,
+    runs: [
+      {
+        words,
+        family: "Work Sans",
+        weight: 600,
+        size: Math.round(72 * scale(overlay)),
+        tracking: 0,
+        ink: { kind: "shared" },
+      },
+    ],
+    setting: {
+      sizedBy: "FONT_SIZE",
       leading: 1.15,
+      wordSpacing: 0,
+      capitals: "AS_TYPED",
       alignment: "LEFT",
+      hanging: false,
     },
+    box: { kind: "free" },
     paint: { kind: "flat", colour: "#ffffff" },
   };
 }
@@ -52,6 +74,7 @@ export function newPlate(overlay: Overlay): Piece {
     shape: { kind: "rectangle" },
     width: Math.round(640 * scale(overlay)),
     height: Math.round(140 * scale(overlay)),
+    hug: { pieces: [], left: 0, top: 0, right: 0, bottom: 0 },
     paint: { kind: "flat", colour: "#124b5c" },
   };
 }
@@ -67,14 +90,11 @@ export function newPicture(overlay: Overlay, picture: PictureSummary): Piece {
     ...common(overlay, "picture", picture.name.replace(/\.[^.]+$/, "")),
     kind: "picture",
     picture: picture.name,
+    crop: { left: 0, top: 0, right: 0, bottom: 0 },
+    fit: "STRETCH",
     width: Math.round(picture.width * fit * 10) / 10,
     height: Math.round(picture.height * fit * 10) / 10,
   };
-}
-
-export function duplicated(overlay: Overlay, piece: Piece): Piece {
-  const place = { ...piece.place, right: piece.place.right + 20, down: piece.place.down + 20 };
-  return { ...piece, id: freeId(overlay, piece.kind), name: `${piece.name} copy`, place };
 }
 
 export function newShadow(): Finish {

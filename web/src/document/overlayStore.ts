@@ -1,5 +1,6 @@
 import { create } from "zustand";
 import type { Overlay, Piece, SavedOverlay } from "../api/client";
+import { findPiece, withPiece } from "./tree";
 
 /** Changes under the same key within this time are undone together. */
 const TOGETHER_MS = 900;
@@ -11,29 +12,40 @@ export type Saving =
   | { state: "stale"; sentence: string }
   | { state: "failed"; sentence: string };
 
+/** A step that can be undone: what the document was, and what was done to it. */
+export interface Step {
+  overlay: Overlay;
+  did: string;
+}
+
 interface OverlayState {
   id: number | null;
   packageId: number;
   /** The saved revision that the document is based on. */
   revision: number;
   overlay: Overlay | null;
-  past: Overlay[];
-  future: Overlay[];
+  past: Step[];
+  future: Step[];
   lastKey: string;
   lastAt: number;
-  selected: string | null;
+  /** The chosen pieces in the order in which they were chosen. */
+  selected: string[];
   saving: Saving;
   open: (saved: SavedOverlay) => void;
   close: () => void;
-  select: (id: string | null) => void;
+  select: (ids: string[]) => void;
+  /** Adds a piece to the chosen ones or takes it out. */
+  toggle: (id: string) => void;
   /**
    * Replaces the document. Changes with the same key that follow each other quickly, such as
    * letters typed into one text, are one step of undo.
    */
-  change: (next: (overlay: Overlay) => Overlay, key?: string) => void;
-  changePiece: (id: string, next: (piece: Piece) => Piece, key?: string) => void;
+  change: (next: (overlay: Overlay) => Overlay, did: string, key?: string) => void;
+  changePiece: (id: string, next: (piece: Piece) => Piece, did: string, key?: string) => void;
   undo: () => void;
   redo: () => void;
+  /** Goes back to before the step at this place, or forward to after it. */
+  goTo: (steps: number) => void;
   setSaving: (saving: Saving) => void;
   saved: (revision: number, overlay: Overlay) => void;
   rebase: (revision: number) => void;
@@ -49,7 +61,7 @@ export const useOverlay = create<OverlayState>()((set, get) => ({
   future: [],
   lastKey: "",
   lastAt: 0,
-  selected: null,
+  selected: [],
   saving: { state: "saved" },
   open: (saved) =>
     set({
@@ -60,12 +72,18 @@ export const useOverlay = create<OverlayState>()((set, get) => ({
       past: [],
       future: [],
       lastKey: "",
-      selected: null,
+      selected: [],
       saving: { state: "saved" },
     }),
-  close: () => set({ id: null, overlay: null, past: [], future: [], selected: null }),
+  close: () => set({ id: null, overlay: null, past: [], future: [], selected: [] }),
   select: (selected) => set({ selected }),
-  change: (next, key = "") => {
+  toggle: (id) =>
+    set(({ selected }) => ({
+      selected: selected.includes(id)
+        ? selected.filter((other) => other !== id)
+        : [...selected, id],
+    })),
+  change: (next, did, key = "") => {
     const { overlay, past, lastKey, lastAt } = get();
     if (!overlay) return;
     const changed = next(overlay);
@@ -74,42 +92,43 @@ export const useOverlay = create<OverlayState>()((set, get) => ({
     const together = key !== "" && key === lastKey && now - lastAt < TOGETHER_MS;
     set({
       overlay: changed,
-      past: together ? past : [...past, overlay],
+      past: together ? past : [...past, { overlay, did }],
       future: [],
       lastKey: key,
       lastAt: now,
       saving: { state: "unsaved" },
     });
   },
-  changePiece: (id, next, key) =>
+  changePiece: (id, next, did, key) =>
     get().change(
-      (overlay) => ({
-        ...overlay,
-        stack: overlay.stack.map((piece) => (piece.id === id ? next(piece) : piece)),
-      }),
+      (overlay) => {
+        const stack = withPiece(overlay.stack, id, next);
+        return stack === overlay.stack ? overlay : { ...overlay, stack };
+      },
+      did,
       key,
     ),
-  undo: () => {
-    const { overlay, past, future } = get();
-    const before = past.at(-1);
-    if (!overlay || !before) return;
+  undo: () => get().goTo(-1),
+  redo: () => get().goTo(1),
+  goTo: (steps) => {
+    let { overlay } = get();
+    const past = [...get().past];
+    const future = [...get().future];
+    for (let i = 0; i < Math.abs(steps); i++) {
+      const step = steps < 0 ? past.pop() : future.shift();
+      if (!overlay || !step) break;
+      if (steps < 0) future.unshift({ overlay, did: step.did });
+      else past.push({ overlay, did: step.did });
+      overlay = step.overlay;
+    }
+    if (overlay === get().overlay) return;
+    const there = overlay;
     set({
-      overlay: before,
-      past: past.slice(0, -1),
-      future: [overlay, ...future],
+      overlay,
+      past,
+      future,
       lastKey: "",
-      saving: { state: "unsaved" },
-    });
-  },
-  redo: () => {
-    const { overlay, past, future } = get();
-    const after = future[0];
-    if (!overlay || !after) return;
-    set({
-      overlay: after,
-      past: [...past, overlay],
-      future: future.slice(1),
-      lastKey: "",
+      selected: get().selected.filter((id) => findPiece(there, id)),
       saving: { state: "unsaved" },
     });
   },
@@ -121,8 +140,3 @@ export const useOverlay = create<OverlayState>()((set, get) => ({
     })),
   rebase: (revision) => set({ revision, saving: { state: "unsaved" } }),
 }));
-
-/** The piece that is chosen, if any. */
-export function useSelectedPiece(): Piece | undefined {
-  return useOverlay((state) => state.overlay?.stack.find((piece) => piece.id === state.selected));
-}

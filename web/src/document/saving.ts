@@ -1,9 +1,11 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { useEffect } from "react";
+import { useEffect, useRef } from "react";
 import { answer, api, Refused } from "../api/client";
 import { useOverlay } from "./overlayStore";
 
-const REST_MS = 500;
+const REST_MS = 400;
+/** However long the hand does not rest, no more than this is unsaved. */
+const LONGEST_MS = 800;
 const RETRY_MS = 4000;
 
 async function save(): Promise<void> {
@@ -31,10 +33,17 @@ export function useSaving(): void {
   const saving = useOverlay((state) => state.saving);
   const overlay = useOverlay((state) => state.overlay);
   const queries = useQueryClient();
+  const unsavedSince = useRef(0);
   useEffect(() => {
     if (saving.state === "saved") void queries.invalidateQueries({ queryKey: ["overlays"] });
-    if (saving.state !== "unsaved" && saving.state !== "failed") return;
-    const wait = saving.state === "unsaved" ? REST_MS : RETRY_MS;
+    if (saving.state !== "unsaved" && saving.state !== "failed") {
+      unsavedSince.current = 0;
+      return;
+    }
+    const now = performance.now();
+    unsavedSince.current ||= now;
+    const left = Math.max(0, unsavedSince.current + LONGEST_MS - now);
+    const wait = saving.state === "unsaved" ? Math.min(REST_MS, left) : RETRY_MS;
     const timer = setTimeout(() => void save(), wait);
     return () => clearTimeout(timer);
   }, [saving, overlay, queries]);

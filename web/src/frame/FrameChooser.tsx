@@ -142,6 +142,7 @@ function OwnSize({ frame, onChoose }: Props) {
             pixelAspect: "1/1",
             scan: "PROGRESSIVE",
             safeAreas: { name: "Own", actionX: 4, actionY: 4, titleX: 6, titleY: 6 },
+            ownMargin: frame.ownMargin,
           });
         }}
       >

@@ -10,6 +10,7 @@ import { useDrawing } from "../stage/useDrawing";
 import { Notice } from "../ui/Notice";
 import { FrameChooser, sameFrame } from "./FrameChooser";
 import { FrameSummary } from "./FrameSummary";
+import { OwnMarginSentence } from "./OwnMarginSentence";
 
 /** The overlay's name and frame. Another frame is looked at before it is taken. */
 export function FramePage() {
@@ -49,14 +50,29 @@ export function FramePage() {
             value={overlay.name}
             onChange={(event) => {
               const name = event.target.value;
-              if (name.trim() !== "") change((same) => ({ ...same, name }), "overlay-name");
+              if (name.trim() !== "") {
+                change((same) => ({ ...same, name }), "Rename the overlay", "overlay-name");
+              }
             }}
           />
         </label>
         {offered ? (
           <OnFrame overlay={offered} packageId={packageId} />
         ) : (
-          <FrameSummary frame={overlay.frame} />
+          <>
+            <FrameSummary frame={overlay.frame} />
+            <OwnMarginSentence
+              frame={overlay.frame}
+              packageId={packageId}
+              onChange={(ownMargin) =>
+                change(
+                  (same) => ({ ...same, frame: { ...same.frame, ownMargin } }),
+                  "Change the own margin",
+                  "own-margin",
+                )
+              }
+            />
+          </>
         )}
         {problem && <Notice>{problem}</Notice>}
         {offered && (
@@ -69,7 +85,7 @@ export function FramePage() {
               type="button"
               className="btn btn-primary btn-sm w-full"
               onClick={() => {
-                change(() => ({ ...offered, name: overlay.name }));
+                change(() => ({ ...offered, name: overlay.name }), "Take another frame");
                 setOffered(null);
                 void navigate("../compose");
               }}

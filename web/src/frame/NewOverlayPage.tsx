@@ -2,6 +2,7 @@ import { useState } from "react";
 import { useNavigate, useParams } from "react-router";
 import { answer, api, type Frame } from "../api/client";
 import { Bar } from "../app/Bar";
+import { useHouse } from "../house/useHouse";
 import { Notice } from "../ui/Notice";
 import { FrameChooser } from "./FrameChooser";
 import { FrameSummary } from "./FrameSummary";
@@ -12,6 +13,7 @@ const HD: Frame = {
   pixelAspect: "1/1",
   scan: "PROGRESSIVE",
   safeAreas: { name: "EBU R 95", actionX: 3.5, actionY: 3.5, titleX: 5, titleY: 5 },
+  ownMargin: { unit: "PERCENT", left: 0, top: 0, right: 0, bottom: 0 },
 };
 
 /** Begins an overlay: its name and the frame it is for. */
@@ -20,6 +22,7 @@ export function NewOverlayPage() {
   const navigate = useNavigate();
   const [name, setName] = useState("");
   const [frame, setFrame] = useState(HD);
+  const { house } = useHouse(packageId);
   const [problem, setProblem] = useState("");
   const create = async () => {
     setProblem("");
@@ -27,7 +30,11 @@ export function NewOverlayPage() {
       const saved = await answer(
         api.POST("/api/packages/{id}/overlays", {
           params: { path: { id: packageId } },
-          body: { name: name.trim(), frame, stack: [] },
+          body: {
+            name: name.trim(),
+            frame: { ...frame, ownMargin: house.ownMargin },
+            stack: [],
+          },
         }),
       );
       void navigate(`/overlays/${saved.id}/compose`);

@@ -1,5 +1,5 @@
 import type { ReactNode } from "react";
-import type { Finish, Outline, Piece, Shadow } from "../api/client";
+import type { FacedPiece, Finish, Outline, Shadow } from "../api/client";
 import { newOutline, newShadow } from "../document/newPieces";
 import { Choice } from "../ui/Choice";
 import { ColourField } from "../ui/ColourField";
@@ -7,8 +7,8 @@ import { NumberField } from "../ui/NumberField";
 import { Section } from "./Section";
 
 interface Props {
-  piece: Piece;
-  onChange: (next: (piece: Piece) => Piece, key: string) => void;
+  piece: FacedPiece;
+  onChange: (next: (piece: FacedPiece) => FacedPiece, did: string, key: string) => void;
 }
 
 const SIDES = [
@@ -26,7 +26,7 @@ const UNDER = [
 /** What is done to a piece's edge. */
 export function FinishSection({ piece, onChange }: Props) {
   const give = (finishes: Finish[], key: string) =>
-    onChange((same) => ({ ...same, finishes }), key);
+    onChange((same) => ({ ...same, finishes }), "Change the finish", key);
   const change = (i: number) => (next: Finish, key: string) =>
     give(
       piece.finishes.map((finish, j) => (j === i ? next : finish)),
@@ -105,7 +105,7 @@ function Row({ finish, onChange, onRemove, children }: RowProps) {
       </div>
       <div className={finish.on ? "" : "opacity-60"}>
         {children}
-        <p>
+        <div>
           In{" "}
           <ColourField
             label={`${name} colour`}
@@ -129,7 +129,7 @@ function Row({ finish, onChange, onRemove, children }: RowProps) {
             onChange={(underFace) => onChange({ ...finish, underFace }, "")}
           />
           .
-        </p>
+        </div>
       </div>
     </div>
   );

@@ -6,23 +6,53 @@ import { Section } from "./Section";
 interface Props {
   piece: PicturePiece;
   pictures: PictureSummary[];
-  onChange: (next: (piece: PicturePiece) => PicturePiece, key: string) => void;
+  onChange: (next: (piece: PicturePiece) => PicturePiece, did: string, key: string) => void;
 }
 
-/** Which picture a piece shows, and how large. Sides keep their proportion. */
+const FITS = [
+  ["CONTAIN", "contained in"],
+  ["COVER", "covering"],
+  ["STRETCH", "stretched to"],
+] as const;
+
+const SIDES = [
+  ["left", "left"],
+  ["top", "above"],
+  ["right", "right"],
+  ["bottom", "below"],
+] as const;
+
+/** How large a picture's pixels are shown, as a share of their own size. */
+export function pictureScale(piece: PicturePiece, own: PictureSummary): number {
+  const { crop } = piece;
+  const across = piece.width / (own.width * (1 - crop.left - crop.right));
+  const down = piece.height / (own.height * (1 - crop.top - crop.bottom));
+  return piece.fit === "CONTAIN" ? Math.min(across, down) : Math.max(across, down);
+}
+
+/** Which picture is shown, how much of it and how it fits its box. */
 export function PictureSection({ piece, pictures, onChange }: Props) {
   const own = pictures.find((picture) => picture.name === piece.picture);
-  const known = pictures.map((picture) => [picture.name, picture.name] as const);
-  const names = own ? known : [[piece.picture, `${piece.picture} (missing)`] as const, ...known];
-  const scaled = (factor: number) =>
+  const names = pictures.map((picture) => [picture.name, picture.name] as const);
+  if (!own) names.unshift([piece.picture, `${piece.picture} (missing)`]);
+  const proportional = piece.fit === "STRETCH";
+  const sized = (side: "width" | "height", value: number) => {
+    const factor = value / piece[side];
     onChange(
-      (picture) => ({
-        ...picture,
-        width: Math.round(picture.width * factor * 100) / 100,
-        height: Math.round(picture.height * factor * 100) / 100,
-      }),
-      "size",
+      (picture) =>
+        proportional
+          ? {
+              ...picture,
+              width: Math.round(picture.width * factor * 100) / 100,
+              height: Math.round(picture.height * factor * 100) / 100,
+            }
+          : { ...picture, [side]: value },
+      "Size the picture",
+      side,
     );
+  };
+  const shown = own && pictureScale(piece, own);
+  const cropped = Object.values(piece.crop).some((share) => share > 0);
   return (
     <Section title="Picture">
       <p>
@@ -31,14 +61,21 @@ export function PictureSection({ piece, pictures, onChange }: Props) {
           label="Picture"
           value={piece.picture}
           options={names}
-          onChange={(picture) => onChange((same) => ({ ...same, picture }), "picture")}
+          onChange={(picture) =>
+            onChange((same) => ({ ...same, picture }), "Show another picture", "picture")
+          }
         />{" "}
-        at{" "}
+        <Choice
+          label="Fit of the picture"
+          value={piece.fit}
+          options={FITS}
+          onChange={(fit) => onChange((same) => ({ ...same, fit }), "Fit the picture", "")}
+        />{" "}
         <NumberField
           label="Width"
           value={piece.width}
           least={0.1}
-          onChange={(width) => scaled(width / piece.width)}
+          onChange={(width) => sized("width", width)}
         />{" "}
         ×{" "}
         <NumberField
@@ -46,15 +83,40 @@ export function PictureSection({ piece, pictures, onChange }: Props) {
           value={piece.height}
           least={0.1}
           unit=" px"
-          onChange={(height) => scaled(height / piece.height)}
+          onChange={(height) => sized("height", height)}
         />
         .
       </p>
-      {own && (
+      <details open={cropped}>
+        <summary className="cursor-pointer text-xs opacity-80">Crop</summary>
+        <p>
+          Leaves out{" "}
+          {SIDES.map(([side, words], i) => (
+            <span key={side}>
+              <NumberField
+                label={`Crop ${words}, percent`}
+                value={Math.round(piece.crop[side] * 1000) / 10}
+                least={0}
+                most={99}
+                unit=" %"
+                onChange={(percent) =>
+                  onChange(
+                    (same) => ({ ...same, crop: { ...same.crop, [side]: percent / 100 } }),
+                    "Crop the picture",
+                    `crop-${side}`,
+                  )
+                }
+              />{" "}
+              {words}
+              {i < 3 ? ", " : "."}
+            </span>
+          ))}
+        </p>
+      </details>
+      {own && shown !== undefined && (
         <p className="text-xs leading-5 opacity-80">
-          Its own size is {own.width} × {own.height}, so it is shown at{" "}
-          {Math.round((100 * piece.width) / own.width)} %
-          {piece.width > own.width && (
+          Its own size is {own.width} × {own.height}, so it is shown at {Math.round(100 * shown)} %
+          {shown > 1.0005 && (
             <strong className="text-warning"> — larger than it is, which makes it soft</strong>
           )}
           .

@@ -1,56 +1,101 @@
-import type { Frame, Piece } from "../api/client";
-import { PIN_POINTS, pinnedTo, type Size } from "../stage/geometry";
+import type { Hook, Piece, Place } from "../api/client";
+import { arrange } from "../document/arrange";
+import { useOverlay } from "../document/overlayStore";
+import { beside, groupsAround } from "../document/tree";
+import { type Area, AREAS, hasOwnMargin, PIN_POINTS } from "../stage/geometry";
 import { Choice } from "../ui/Choice";
 import { NumberField } from "../ui/NumberField";
 import { Section } from "./Section";
 
 interface Props {
   piece: Piece;
-  frame: Frame;
-  size: Size | undefined;
-  onChange: (next: (piece: Piece) => Piece, key: string) => void;
+  onChange: (next: (piece: Piece) => Piece, did: string, key: string) => void;
 }
 
-const AREAS = [
-  ["FRAME", "the frame"],
-  ["TITLE_SAFE", "title-safe"],
-  ["ACTION_SAFE", "action-safe"],
-] as const;
+/** A hook as one word for a list: "frame:TITLE_SAFE", "piece:name" or "group". */
+function wordOf(hook: Hook): string {
+  if (hook.kind === "frame") return `frame:${hook.area}`;
+  return hook.kind === "piece" ? `piece:${hook.piece}` : "group";
+}
+
+function hookOf(word: string): Hook {
+  const [kind, rest = ""] = word.split(/:(.*)/);
+  if (kind === "frame") return { kind, area: rest as Area };
+  return kind === "piece" ? { kind, piece: rest } : { kind: "group" };
+}
 
 /** Where a piece hangs. Choosing another pin never moves it. */
-export function PlaceSection({ piece, frame, size, onChange }: Props) {
+export function PlaceSection({ piece, onChange }: Props) {
+  const overlay = useOverlay((state) => state.overlay);
+  if (!overlay) return null;
+  if (piece.kind === "plate" && piece.hug.pieces.length > 0) {
+    return (
+      <Section title="Place">
+        <p className="opacity-80">It lies around what it hugs and moves with it.</p>
+      </Section>
+    );
+  }
   const { place } = piece;
-  const repin = (pin: Parameters<typeof pinnedTo>[3]) =>
-    onChange(
-      (same) => ({
-        ...same,
-        place: size ? pinnedTo(frame, same.place, size, pin) : same.place,
-      }),
-      "",
-    );
-  const replace = (change: Partial<Piece["place"]>) =>
-    onChange(
-      (same) => ({ ...same, place: { ...same.place, ...change } }),
-      Object.keys(change).join(),
-    );
+  const rehang = (change: Partial<Pick<Place, "hook" | "point" | "own">>) => {
+    const next = { hook: place.hook, point: place.point, own: place.own, ...change };
+    void arrange({ kind: "rehang", ...next }, `Hang ${piece.name} elsewhere`, {
+      ids: [piece.id],
+    });
+  };
+  const grouped = groupsAround(overlay.stack, piece.id).length > 0;
+  const replace = (change: Partial<Pick<Place, "right" | "down" | "turn">>) => {
+    const did = `${"turn" in change ? "Turn" : "Move"} ${piece.name}`;
+    const key = Object.keys(change).join();
+    if (grouped) {
+      // The core keeps what lies beside it in the group where it is.
+      const { right, down, turn } = { ...place, ...change };
+      void arrange({ kind: "offset", right, down, turn }, did, {
+        ids: [piece.id],
+        key: `${piece.id}:${key}`,
+      });
+    } else {
+      onChange((same) => ({ ...same, place: { ...same.place, ...change } }), did, key);
+    }
+  };
+  const siblings = beside(overlay.stack, piece.id).filter((other) => other.id !== piece.id);
+  const hooks: (readonly [string, string])[] = grouped
+    ? [["group", "the group"]]
+    : AREAS.filter(([area]) => area !== "OWN_MARGIN" || hasOwnMargin(overlay.frame)).map(
+        ([area, words]) => [`frame:${area}`, words] as const,
+      );
+  hooks.push(...siblings.map((other) => [`piece:${other.id}`, other.name] as const));
+  const now = wordOf(place.hook);
+  if (!hooks.some(([word]) => word === now)) hooks.push([now, "something gone"]);
+  const pointChosen = place.hook.kind !== "group";
   return (
     <Section title="Place">
       <p>
         Hangs from{" "}
-        <Choice
-          label="Pin: point"
-          value={place.point}
-          options={PIN_POINTS}
-          disabled={!size}
-          onChange={(point) => repin({ point })}
-        />{" "}
-        of{" "}
+        {pointChosen && (
+          <>
+            <Choice
+              label="Pin: point"
+              value={place.point}
+              options={PIN_POINTS}
+              onChange={(point) =>
+                rehang(place.own === place.point ? { point, own: point } : { point })
+              }
+            />{" "}
+            of{" "}
+          </>
+        )}
         <Choice
           label="Pin: area"
-          value={place.area}
-          options={AREAS}
-          disabled={!size}
-          onChange={(area) => repin({ area })}
+          value={now}
+          options={hooks}
+          onChange={(word) => rehang({ hook: hookOf(word) })}
+        />{" "}
+        by its{" "}
+        <Choice
+          label="Pin: own point"
+          value={place.own}
+          options={PIN_POINTS}
+          onChange={(own) => rehang({ own })}
         />
         ,{" "}
         <NumberField
@@ -91,7 +136,7 @@ export function PlaceSection({ piece, frame, size, onChange }: Props) {
           unit="°"
           onChange={(turn) => replace({ turn })}
         />
-        .
+        {place.mirrored && ", mirrored"}.
       </p>
     </Section>
   );

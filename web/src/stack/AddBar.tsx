@@ -1,20 +1,10 @@
-import { type RefObject, useRef, useState } from "react";
+import { type RefObject, useState } from "react";
 import { useQueryClient } from "@tanstack/react-query";
-import { type Piece, type PictureSummary, upload } from "../api/client";
+import { type PictureSummary, upload } from "../api/client";
+import { add } from "../document/add";
 import { newPicture, newPlate, newText } from "../document/newPieces";
-import { useOverlay } from "../document/overlayStore";
+import { FilePick } from "../ui/FilePick";
 import { Notice } from "../ui/Notice";
-
-/** Puts a new piece in front of all and chooses it. */
-export function add(
-  make: (overlay: NonNullable<ReturnType<typeof useOverlay.getState>["overlay"]>) => Piece,
-): void {
-  const { overlay, change, select } = useOverlay.getState();
-  if (!overlay) return;
-  const piece = make(overlay);
-  change((same) => ({ ...same, stack: [piece, ...same.stack] }));
-  select(piece.id);
-}
 
 interface Props {
   packageId: number;
@@ -26,14 +16,13 @@ interface Props {
 export function AddBar({ packageId, pictures, picker }: Props) {
   const [open, setOpen] = useState(false);
   const [problem, setProblem] = useState("");
-  const file = useRef<HTMLInputElement>(null);
   const queries = useQueryClient();
   const take = async (given: File) => {
     setProblem("");
     try {
       const picture = await upload<PictureSummary>(`/api/packages/${packageId}/pictures`, given);
       await queries.invalidateQueries({ queryKey: ["pictures", packageId] });
-      add((overlay) => newPicture(overlay, picture));
+      add((overlay) => newPicture(overlay, picture), `Add ${picture.name}`);
       setOpen(false);
     } catch (e) {
       setProblem(e instanceof Error ? e.message : String(e));
@@ -43,10 +32,20 @@ export function AddBar({ packageId, pictures, picker }: Props) {
     <div className="border-b border-base-300 px-3 py-2">
       <div className="flex items-center gap-1">
         <span className="mr-1 text-sm opacity-75">Add</span>
-        <button type="button" className="btn btn-sm" onClick={() => add(newText)} title="T">
+        <button
+          type="button"
+          className="btn btn-sm"
+          onClick={() => add((overlay) => newText(overlay), "Add a text")}
+          title="T"
+        >
           Text
         </button>
-        <button type="button" className="btn btn-sm" onClick={() => add(newPlate)} title="P">
+        <button
+          type="button"
+          className="btn btn-sm"
+          onClick={() => add(newPlate, "Add a plate")}
+          title="P"
+        >
           Plate
         </button>
         <button
@@ -69,7 +68,7 @@ export function AddBar({ packageId, pictures, picker }: Props) {
                   type="button"
                   className="btn btn-xs"
                   onClick={() => {
-                    add((overlay) => newPicture(overlay, picture));
+                    add((overlay) => newPicture(overlay, picture), `Add ${picture.name}`);
                     setOpen(false);
                   }}
                 >
@@ -78,24 +77,12 @@ export function AddBar({ packageId, pictures, picker }: Props) {
               </li>
             ))}
           </ul>
-          <button
-            type="button"
-            className="btn btn-xs btn-primary mt-2"
-            onClick={() => file.current?.click()}
-          >
-            From a file…
-          </button>
-          <input
-            ref={file}
-            type="file"
-            aria-label="Picture file"
+          <FilePick
+            label="Picture file"
             accept="image/png,image/jpeg,image/gif,image/bmp,image/tiff"
-            className="hidden"
-            onChange={(event) => {
-              const given = event.target.files?.[0];
-              event.target.value = "";
-              if (given) void take(given);
-            }}
+            words="From a file…"
+            className="btn btn-xs btn-primary mt-2"
+            onFile={(given) => void take(given)}
           />
         </div>
       )}

@@ -1,25 +1,46 @@
-import { ChevronDown, ChevronUp, Copy, Eye, EyeOff, Trash2 } from "lucide-react";
+import {
+  ChevronDown,
+  ChevronsDown,
+  ChevronsUp,
+  ChevronUp,
+  Copy,
+  Eye,
+  EyeOff,
+  Lock,
+  LockOpen,
+  Trash2,
+} from "lucide-react";
 import type { DrawnPiece, Piece } from "../api/client";
+import { arrange } from "../document/arrange";
 import { useOverlay } from "../document/overlayStore";
-import { duplicate, remove, shift } from "./stackActions";
+import { wordsOf } from "../document/runs";
+import { duplicate } from "./stackActions";
 
 interface Props {
   piece: Piece;
   drawn: DrawnPiece | undefined;
   selected: boolean;
+  /** How many groups it lies in. */
+  depth: number;
   findings: string[];
   onPoint: (id: string | null) => void;
 }
 
-const KINDS = { text: "Text", plate: "Plate", picture: "Picture" };
+const KINDS = { text: "Text", plate: "Plate", picture: "Picture", group: "Group" };
 
 /** A piece in the stack: its picture large enough to be known, its name, and what can be done. */
-export function PieceCard({ piece, drawn, selected, findings, onPoint }: Props) {
-  const { select, changePiece } = useOverlay.getState();
-  const about = piece.kind === "text" ? piece.words.replaceAll("\n", " / ") : KINDS[piece.kind];
+export function PieceCard({ piece, drawn, selected, depth, findings, onPoint }: Props) {
+  const { select, toggle, changePiece } = useOverlay.getState();
+  const about =
+    piece.kind === "text"
+      ? wordsOf(piece.runs).replaceAll("\n", " / ")
+      : piece.kind === "group"
+        ? `${piece.stack.length} pieces`
+        : KINDS[piece.kind];
   return (
     <div
-      className={`flex items-center gap-2 p-1.5 ${selected ? "bg-primary/15" : "hover:bg-base-200"}`}
+      className={`flex items-center gap-1 p-1.5 ${selected ? "bg-primary/15" : "hover:bg-base-200"}`}
+      style={{ paddingLeft: 6 + 14 * depth }}
       onPointerEnter={() => onPoint(piece.id)}
       onPointerLeave={() => onPoint(null)}
     >
@@ -28,7 +49,10 @@ export function PieceCard({ piece, drawn, selected, findings, onPoint }: Props) 
         aria-expanded={selected}
         aria-label={`${piece.name}: ${KINDS[piece.kind]}`}
         className="flex min-w-0 flex-1 items-center gap-2 rounded text-left"
-        onClick={() => select(selected ? null : piece.id)}
+        onClick={(event) => {
+          if (event.shiftKey || event.ctrlKey || event.metaKey) toggle(piece.id);
+          else select(selected && useOverlay.getState().selected.length === 1 ? [] : [piece.id]);
+        }}
         onFocus={() => onPoint(piece.id)}
         onBlur={() => onPoint(null)}
       >
@@ -51,10 +75,31 @@ export function PieceCard({ piece, drawn, selected, findings, onPoint }: Props) 
       )}
       <button
         type="button"
+        className={`btn btn-ghost btn-xs btn-square ${piece.locked ? "" : "opacity-50"}`}
+        aria-label={piece.locked ? `Unlock ${piece.name}` : `Lock ${piece.name}`}
+        title={piece.locked ? "Unlock (L)" : "Lock (L)"}
+        onClick={() =>
+          changePiece(
+            piece.id,
+            (same) => ({ ...same, locked: !same.locked }),
+            `${piece.locked ? "Unlock" : "Lock"} ${piece.name}`,
+          )
+        }
+      >
+        {piece.locked ? <Lock size={13} /> : <LockOpen size={13} />}
+      </button>
+      <button
+        type="button"
         className="btn btn-ghost btn-xs btn-square"
         aria-label={piece.shown ? `Hide ${piece.name}` : `Show ${piece.name}`}
         title={piece.shown ? "Hide (H)" : "Show (H)"}
-        onClick={() => changePiece(piece.id, (same) => ({ ...same, shown: !same.shown }))}
+        onClick={() =>
+          changePiece(
+            piece.id,
+            (same) => ({ ...same, shown: !same.shown }),
+            `${piece.shown ? "Hide" : "Show"} ${piece.name}`,
+          )
+        }
       >
         {piece.shown ? <Eye size={14} /> : <EyeOff size={14} />}
       </button>
@@ -65,14 +110,8 @@ export function PieceCard({ piece, drawn, selected, findings, onPoint }: Props) 
 /** What can be done to the chosen piece as a whole. */
 export function PieceActions({ piece }: { piece: Piece }) {
   const { changePiece } = useOverlay.getState();
-  const actions = [
-    ["One forward (Page Up)", ChevronUp, () => shift(piece.id, -1)],
-    ["One back (Page Down)", ChevronDown, () => shift(piece.id, 1)],
-    ["Duplicate (D)", Copy, () => duplicate(piece.id)],
-    ["Take away (Delete)", Trash2, () => remove(piece.id)],
-  ] as const;
   return (
-    <div className="flex items-center gap-1 border-t border-base-300 px-3 py-1">
+    <div className="flex items-center gap-0.5 border-t border-base-300 px-3 py-1">
       <input
         type="text"
         aria-label="Name of the piece"
@@ -81,21 +120,36 @@ export function PieceActions({ piece }: { piece: Piece }) {
         value={piece.name}
         onChange={(event) => {
           const name = event.target.value;
-          changePiece(piece.id, (same) => ({ ...same, name }), "name");
+          changePiece(piece.id, (same) => ({ ...same, name }), "Rename", "name");
         }}
       />
-      {actions.map(([label, Icon, act]) => (
-        <button
-          key={label}
-          type="button"
-          className="btn btn-ghost btn-xs btn-square"
-          aria-label={label}
-          title={label}
-          onClick={act}
-        >
-          <Icon size={14} />
-        </button>
-      ))}
+      <StackButtons />
     </div>
   );
+}
+
+/** Moving what is chosen in the stack, copying it and taking it away. */
+export function StackButtons() {
+  const order = (step: "FORWARD" | "BACK" | "TO_FRONT" | "TO_BACK", did: string) => () =>
+    void arrange({ kind: "order", step }, did);
+  const actions = [
+    ["All the way forward (Shift Page Up)", ChevronsUp, order("TO_FRONT", "To the front")],
+    ["One forward (Page Up)", ChevronUp, order("FORWARD", "One forward")],
+    ["One back (Page Down)", ChevronDown, order("BACK", "One back")],
+    ["All the way back (Shift Page Down)", ChevronsDown, order("TO_BACK", "To the back")],
+    ["Duplicate (D)", Copy, duplicate],
+    ["Take away (Delete)", Trash2, () => void arrange({ kind: "remove" }, "Take away")],
+  ] as const;
+  return actions.map(([label, Icon, act]) => (
+    <button
+      key={label}
+      type="button"
+      className="btn btn-ghost btn-xs btn-square"
+      aria-label={label}
+      title={label}
+      onClick={act}
+    >
+      <Icon size={14} />
+    </button>
+  ));
 }

@@ -1,29 +1,35 @@
 import type { RefObject } from "react";
-import type { DrawnPiece, Overlay, Piece, PictureSummary } from "../api/client";
+import type {
+  Drawing,
+  DrawnPiece,
+  FacedPiece,
+  Overlay,
+  Piece,
+  PictureSummary,
+} from "../api/client";
 import { useOverlay } from "../document/overlayStore";
+import { ArrangeSection } from "../sheets/ArrangeSection";
 import { FinishSection } from "../sheets/FinishSection";
+import { GroupSection } from "../sheets/GroupSection";
 import { PaintSection } from "../sheets/PaintSection";
 import { PictureSection } from "../sheets/PictureSection";
 import { PlaceSection } from "../sheets/PlaceSection";
 import { ShapeSection } from "../sheets/ShapeSection";
 import { WordsSection } from "../sheets/WordsSection";
-import type { Size } from "../stage/geometry";
-import type { Drawn } from "../stage/useDrawing";
 import { AddBar } from "./AddBar";
-import { PieceActions, PieceCard } from "./PieceCard";
+import { PieceActions, PieceCard, StackButtons } from "./PieceCard";
 
 interface Props {
   overlay: Overlay;
   packageId: number;
-  drawn: Drawn | null;
+  drawing: Drawing | undefined;
   pictures: PictureSummary[];
   picker: RefObject<HTMLButtonElement | null>;
   onPoint: (id: string | null) => void;
 }
 
 /** The pieces from front to back; the chosen one's card is unfolded into its sheet. */
-export function Stack(props: Props) {
-  const { overlay, packageId, drawn, pictures, picker, onPoint } = props;
+export function Stack({ overlay, packageId, drawing, pictures, picker, onPoint }: Props) {
   const selected = useOverlay((state) => state.selected);
   return (
     <aside
@@ -31,96 +37,115 @@ export function Stack(props: Props) {
       className="flex w-[338px] shrink-0 flex-col border-r border-base-300 bg-base-100"
     >
       <AddBar packageId={packageId} pictures={pictures} picker={picker} />
+      {selected.length > 1 && (
+        <div data-sheet className="border-b border-base-300 bg-primary/10">
+          <div className="flex items-center gap-0.5 px-3 py-1">
+            <strong className="flex-1">{selected.length} pieces chosen</strong>
+            <StackButtons />
+          </div>
+          <ArrangeSection count={selected.length} />
+        </div>
+      )}
       {overlay.stack.length === 0 && (
         <p className="p-4 opacity-75">Nothing on the frame yet. Add a text or a plate to begin.</p>
       )}
       <ol aria-label="Pieces, front to back" className="min-h-0 flex-1 overflow-y-auto">
-        {overlay.stack.map((piece) => {
-          const own = drawn?.drawing.pieces.find((other) => other.id === piece.id);
-          const on = piece.id === selected;
-          const findings = (drawn?.drawing.findings ?? [])
-            .filter((finding) => finding.piece === piece.id)
-            .map((finding) => finding.sentence);
-          return (
-            <li key={piece.id} className="border-b border-base-300">
-              <PieceCard
-                piece={piece}
-                drawn={own}
-                selected={on}
-                findings={findings}
-                onPoint={onPoint}
-              />
-              {on && (
-                <div data-sheet>
-                  {findings.map((sentence) => (
-                    <p key={sentence} role="status" className="px-3 py-1 text-sm text-warning">
-                      {sentence}
-                    </p>
-                  ))}
-                  <Sheet
-                    piece={piece}
-                    overlay={overlay}
-                    size={sizeOf(piece, own)}
-                    pictures={pictures}
-                  />
-                  <PieceActions piece={piece} />
-                </div>
-              )}
-            </li>
-          );
-        })}
+        <Cards stack={overlay.stack} depth={0} {...{ drawing, pictures, onPoint }} />
       </ol>
     </aside>
   );
 }
 
-/** A text is as large as the core has set it; the others say their size themselves. */
-function sizeOf(piece: Piece, drawn: DrawnPiece | undefined): Size | undefined {
-  if (piece.kind !== "text") return { width: piece.width, height: piece.height };
-  return drawn && { width: drawn.boxWidth, height: drawn.boxHeight };
+interface CardsProps {
+  stack: readonly Piece[];
+  depth: number;
+  drawing: Drawing | undefined;
+  pictures: PictureSummary[];
+  onPoint: (id: string | null) => void;
+}
+
+function Cards({ stack, depth, drawing, pictures, onPoint }: CardsProps) {
+  const selected = useOverlay((state) => state.selected);
+  return stack.map((piece) => {
+    const own = drawing?.pieces.find((other) => other.id === piece.id);
+    const on = selected.includes(piece.id);
+    const findings = (drawing?.findings ?? [])
+      .filter((finding) => finding.piece === piece.id)
+      .map((finding) => finding.sentence);
+    return (
+      <li key={piece.id} className={depth === 0 ? "border-b border-base-300" : ""}>
+        <PieceCard
+          piece={piece}
+          drawn={own}
+          selected={on}
+          depth={depth}
+          findings={findings}
+          onPoint={onPoint}
+        />
+        {on && selected.length === 1 && (
+          <div data-sheet>
+            {findings.map((sentence) => (
+              <p key={sentence} role="status" className="px-3 py-1 text-sm text-warning">
+                {sentence}
+              </p>
+            ))}
+            <Sheet piece={piece} drawn={own} pictures={pictures} />
+            <PieceActions piece={piece} />
+          </div>
+        )}
+        {piece.kind === "group" && (
+          <ol aria-label={`Pieces of ${piece.name}`}>
+            <Cards stack={piece.stack} depth={depth + 1} {...{ drawing, pictures, onPoint }} />
+          </ol>
+        )}
+      </li>
+    );
+  });
 }
 
 interface SheetProps {
   piece: Piece;
-  overlay: Overlay;
-  size: Size | undefined;
+  drawn: DrawnPiece | undefined;
   pictures: PictureSummary[];
 }
 
-function Sheet({ piece, overlay, size, pictures }: SheetProps) {
+function Sheet({ piece, drawn, pictures }: SheetProps) {
   const { changePiece } = useOverlay.getState();
-  const change = (next: (same: Piece) => Piece, key: string) =>
-    changePiece(piece.id, next, key && `${piece.id}:${key}`);
+  const change = (next: (same: Piece) => Piece, did: string, key: string) =>
+    changePiece(piece.id, next, did, key && `${piece.id}:${key}`);
+  /** Changes the piece if it is still of its kind. */
+  const changeOf =
+    <K extends Piece["kind"]>(kind: K) =>
+    (
+      next: (same: Extract<Piece, { kind: K }>) => Extract<Piece, { kind: K }>,
+      did: string,
+      key: string,
+    ) =>
+      change(
+        (same) => (same.kind === kind ? next(same as Extract<Piece, { kind: K }>) : same),
+        `${did}: ${piece.name}`,
+        key,
+      );
+  const changeFaced = (next: (same: FacedPiece) => FacedPiece, did: string, key: string) =>
+    change((same) => (same.kind === "group" ? same : next(same)), `${did}: ${piece.name}`, key);
   return (
     <>
       {piece.kind === "text" && (
-        <WordsSection
-          piece={piece}
-          onChange={(next, key) =>
-            change((same) => (same.kind === "text" ? next(same) : same), key)
-          }
-        />
+        <WordsSection piece={piece} note={drawn?.note ?? ""} onChange={changeOf("text")} />
       )}
-      {piece.kind === "plate" && (
-        <ShapeSection
-          piece={piece}
-          onChange={(next, key) =>
-            change((same) => (same.kind === "plate" ? next(same) : same), key)
-          }
-        />
-      )}
+      {piece.kind === "plate" && <ShapeSection piece={piece} onChange={changeOf("plate")} />}
       {piece.kind === "picture" && (
-        <PictureSection
-          piece={piece}
-          pictures={pictures}
-          onChange={(next, key) =>
-            change((same) => (same.kind === "picture" ? next(same) : same), key)
-          }
-        />
+        <PictureSection piece={piece} pictures={pictures} onChange={changeOf("picture")} />
       )}
-      <PlaceSection piece={piece} frame={overlay.frame} size={size} onChange={change} />
-      <PaintSection piece={piece} onChange={change} />
-      <FinishSection piece={piece} onChange={change} />
+      {piece.kind === "group" && <GroupSection piece={piece} onChange={changeOf("group")} />}
+      <PlaceSection piece={piece} onChange={change} />
+      {piece.kind !== "group" && (
+        <>
+          <PaintSection piece={piece} pictures={pictures} onChange={changeFaced} />
+          <FinishSection piece={piece} onChange={changeFaced} />
+        </>
+      )}
+      <ArrangeSection count={1} />
     </>
   );
 }

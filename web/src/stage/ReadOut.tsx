@@ -1,42 +1,87 @@
-import type { DrawnPiece, Frame } from "../api/client";
-import { displayWidth } from "./geometry";
+import type { Drawing, Frame } from "../api/client";
+import { areaOf, type Box, cornersOf, displayWidth, pixelAspect, STILL } from "./geometry";
+import { boxAround, movedCorners } from "./grip";
+import { useHand } from "./hand";
 
 interface Props {
   frame: Frame;
-  drawing: { width: number; height: number };
-  piece: DrawnPiece;
+  drawing: Drawing;
+  chosen: readonly string[];
 }
 
-/** How far the chosen piece's box lies from the frame's edges, in stored pixels. */
-export function ReadOut({ frame, drawing, piece }: Props) {
-  const xs = piece.corners
-    .filter((_, i) => i % 2 === 0)
-    .map((x) => (x * frame.width) / drawing.width);
-  const ys = piece.corners
-    .filter((_, i) => i % 2 === 1)
-    .map((y) => (y * frame.height) / drawing.height);
-  const round = (value: number) => Math.round(value * 10) / 10;
-  const stretch = displayWidth(frame) / frame.width;
+/** How far the chosen pieces lie from the frame's edges and from title-safe, also while held. */
+export function ReadOut({ frame, drawing, chosen }: Props) {
+  const held = useHand((state) => state.held);
+  const unitX = displayWidth(frame) / drawing.width;
+  const unitY = frame.height / drawing.height;
+  const boxes = drawing.pieces
+    .filter((piece) => chosen.includes(piece.id))
+    .map((piece) =>
+      movedCorners(
+        cornersOf(piece, unitX, unitY),
+        held && held.state !== "let-go" ? held.matrix : STILL,
+      ),
+    );
+  if (boxes.length === 0) return null;
+  const box = boxAround(boxes);
+  return (
+    <div className="flex min-w-0 items-center gap-4 whitespace-nowrap">
+      <Distances
+        label="Distance to the frame's edges"
+        short="Frame"
+        area="FRAME"
+        {...{ frame, box }}
+      />
+      <Distances
+        label="Distance to title-safe"
+        short="Title-safe"
+        area="TITLE_SAFE"
+        {...{ frame, box }}
+      />
+      <span>
+        <span className="opacity-70">Box </span>
+        {tidy(box.width / pixelAspect(frame))} × {tidy(box.height)}
+      </span>
+    </div>
+  );
+}
+
+const tidy = (value: number) => Math.round(value * 10) / 10 + 0;
+
+function Distances(props: {
+  label: string;
+  short: string;
+  area: "FRAME" | "TITLE_SAFE";
+  frame: Frame;
+  box: Box;
+}) {
+  const { label, short, frame, box } = props;
+  const area = areaOf(frame, props.area);
+  const across = { units: displayWidth(frame), perPixel: pixelAspect(frame) };
+  const down = { units: frame.height, perPixel: 1 };
   const values = [
-    ["left", Math.min(...xs)],
-    ["top", Math.min(...ys)],
-    ["right", frame.width - Math.max(...xs)],
-    ["bottom", frame.height - Math.max(...ys)],
+    ["left", "←", box.x - area.x, across],
+    ["right", "→", area.x + area.width - box.x - box.width, across],
+    ["top", "↑", box.y - area.y, down],
+    ["bottom", "↓", area.y + area.height - box.y - box.height, down],
   ] as const;
   return (
-    <dl className="flex items-center gap-3" aria-label="Distance to the frame's edges in pixels">
-      {values.map(([name, value]) => (
-        <div key={name} className="flex gap-1">
-          <dt className="opacity-70">{name}</dt>
-          <dd>{round(value)}</dd>
+    <dl className="flex items-center gap-2" aria-label={`${label} in pixels and percent`}>
+      <span className="opacity-70">{short}</span>
+      {values.map(([name, arrow, units, side]) => (
+        <div key={name} className="flex gap-0.5">
+          <dt>
+            <span aria-hidden className="opacity-60">
+              {arrow}
+            </span>
+            <span className="sr-only">{name}</span>
+          </dt>
+          <dd>
+            {tidy(units / side.perPixel)}{" "}
+            <span className="opacity-60">{tidy((100 * units) / side.units)}%</span>
+          </dd>
         </div>
       ))}
-      <div className="flex gap-1">
-        <dt className="opacity-70">box</dt>
-        <dd>
-          {round(piece.boxWidth / stretch)} × {round(piece.boxHeight)} px
-        </dd>
-      </div>
     </dl>
   );
 }

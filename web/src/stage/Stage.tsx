@@ -1,25 +1,34 @@
-import { type PointerEvent, useLayoutEffect, useRef, useState } from "react";
+import { type PointerEvent, useLayoutEffect, useRef } from "react";
 import type { DrawnPiece, Overlay, Piece } from "../api/client";
 import { type Backdrop, BackdropLayer } from "../backdrops/Backdrop";
+import { arrange } from "../document/arrange";
 import { useOverlay } from "../document/overlayStore";
+import { allPieces, findPiece, groupsAround } from "../document/tree";
+import { snapTargets } from "../snapping/snap";
+import { Carets, caretsOf, placeAt } from "./Carets";
 import { Composite } from "./Composite";
+import { editWords, useEditing } from "./editing";
 import {
-  after,
-  areaOf,
-  centreOf,
+  boundsOf,
+  type Corners,
+  cornersOf,
+  cornersOfBox,
   displayWidth,
-  mapped,
-  type Matrix,
-  moved,
-  placedAt,
+  overlapping,
   type Point,
-  resized,
+  pointsOf,
   STILL,
-  stretched,
-  turned,
   within,
 } from "./geometry";
-import { Handles, type HandleName, HANDLES } from "./Handles";
+import { boxAround, dragged, type Grip, handlesOf, movedCorners } from "./grip";
+import { Guides } from "./Guides";
+import { movingWith, useHand } from "./hand";
+import { Handles, type HandleName, Outline } from "./Handles";
+import { PaintHandles, PolygonHandles } from "./PaintHandles";
+import { PiecePictures } from "./PiecePictures";
+import { SnapLines } from "./SnapLines";
+import { colourAt, useTaking } from "./taking";
+import { Thread } from "./Thread";
 import type { Drawn } from "./useDrawing";
 
 interface Props {
@@ -34,40 +43,20 @@ interface Props {
   onZoomAt: (factor: number) => void;
 }
 
-/** What the hand is doing to a piece, shown at once by moving the picture that the core drew. */
-interface Live {
-  id: string;
-  matrix: Matrix;
-  /** Let go of: shown only until the core has drawn what came of it. */
-  released: boolean;
-}
-
-interface Grip {
-  handle: HandleName | "move" | "turn";
-  start: Point;
-  piece: Piece;
-  size: { width: number; height: number };
-  centre: Point;
-  next: (piece: Piece) => Piece;
-}
-
 const MOVE_STARTS_AT = 3;
-
-function corners(piece: DrawnPiece, unit: number): Point[] {
-  const list: Point[] = [];
-  for (let i = 0; i < 8; i += 2) {
-    list.push({ x: (piece.corners[i] ?? 0) * unit, y: (piece.corners[i + 1] ?? 0) * unit });
-  }
-  return list;
-}
+const SNAP_REACH = 6;
 
 /** The frame with the overlay on it, where pieces are taken by the hand. */
 export function Stage(props: Props) {
   const { overlay, drawn, zoom, backdrop, guides, pointedAt, onZoomAt } = props;
-  const { select, changePiece } = useOverlay.getState();
-  const selectedId = useOverlay((state) => state.selected);
-  const [held, setHeld] = useState<Live | null>(null);
+  const { select, toggle } = useOverlay.getState();
+  const selected = useOverlay((state) => state.selected);
+  const { held, lines, band } = useHand();
+  const editing = useEditing((state) => state.id);
+  const taking = useTaking((state) => state.take);
   const grip = useRef<Grip | null>(null);
+  const bandFrom = useRef<Point | null>(null);
+  const wordsFrom = useRef<number | null>(null);
   const surface = useRef<HTMLDivElement>(null);
   const width = displayWidth(overlay.frame);
   const height = overlay.frame.height;
@@ -75,8 +64,7 @@ export function Stage(props: Props) {
   // Display units for one pixel of the drawing, across and down.
   const unitX = drawing ? width / drawing.width : 1;
   const unitY = drawing ? height / drawing.height : 1;
-  const inHand = held !== null && !(held.released && drawn?.overlay === overlay);
-  const live = inHand ? held : null;
+  const inHand = held && !(held.state === "let-go" && drawn?.overlay === overlay) ? held : null;
 
   useLayoutEffect(() => {
     const element = surface.current?.parentElement;
@@ -89,78 +77,215 @@ export function Stage(props: Props) {
     return () => element.removeEventListener("wheel", onWheel);
   }, [onZoomAt]);
 
-  const boxes = new Map(
-    (drawing?.pieces ?? []).map((piece) => [
-      piece.id,
-      corners(piece, 1).map((p) => ({ x: p.x * unitX, y: p.y * unitY })),
-    ]),
-  );
-  const at = (event: PointerEvent): Point => {
+  const pieces = new Map((drawing?.pieces ?? []).map((piece) => [piece.id, piece]));
+  const corners = (id: string): Corners | undefined => {
+    const piece = pieces.get(id);
+    return piece && cornersOf(piece, unitX, unitY);
+  };
+  const at = (event: { clientX: number; clientY: number }): Point => {
     const rect = surface.current?.getBoundingClientRect();
     return {
       x: (event.clientX - (rect?.left ?? 0)) / zoom,
       y: (event.clientY - (rect?.top ?? 0)) / zoom,
     };
   };
-  const hit = (p: Point): Piece | undefined =>
-    overlay.stack.find((piece) => piece.shown && within(boxes.get(piece.id) ?? [], p));
+  const toStage = (event: PointerEvent): Point => {
+    const p = at(event);
+    return { x: p.x * zoom, y: p.y * zoom };
+  };
+  /** The foremost piece under a point: of the group last entered, or of the overlay. */
+  const hit = (p: Point): Piece | undefined => {
+    const under = (stack: readonly Piece[]) =>
+      stack.find((piece) => piece.shown && !piece.locked && within(corners(piece.id) ?? [], p));
+    const [first] = selected;
+    const entered = first === undefined ? [] : groupsAround(overlay.stack, first);
+    for (const id of entered.toReversed()) {
+      const group = findPiece(overlay, id);
+      const inside = group?.kind === "group" ? under(group.stack) : undefined;
+      if (inside) return inside;
+    }
+    return under(overlay.stack);
+  };
 
-  const take = (event: PointerEvent, handle: Grip["handle"], piece: Piece) => {
-    const box = drawing?.pieces.find((other) => other.id === piece.id);
-    if (!box || drawn?.overlay !== overlay) return;
-    const size = { width: box.boxWidth, height: box.boxHeight };
+  const take = (event: PointerEvent, handle: Grip["handle"], ids: string[]) => {
+    if (!drawing || drawn.overlay !== overlay) return;
+    const boxes = ids.flatMap((id) => {
+      const box = corners(id);
+      return box ? [box] : [];
+    });
+    if (boxes.length === 0) return;
+    const moving = movingWith(drawing.pieces, ids);
+    const shown = new Set(
+      allPieces(overlay.stack.filter((piece) => piece.shown))
+        .filter((piece) => piece.shown)
+        .map((piece) => piece.id),
+    );
+    const around = boxAround(boxes);
     surface.current?.setPointerCapture(event.pointerId);
     grip.current = {
       handle,
+      ids,
+      piece: ids.length === 1 ? findPiece(overlay, ids[0]) : undefined,
       start: at(event),
-      piece,
-      size,
-      centre: centreOf(overlay.frame, piece.place, size),
-      next: (same) => same,
+      corners: (boxes.length === 1 && boxes[0]) || cornersOfBox(around),
+      box: around,
+      baselines: ids.flatMap((id) =>
+        pointsOf(pieces.get(id)?.baselines ?? [], unitX, unitY)
+          .filter((_, i) => i % 2 === 0)
+          .map((p) => p.y),
+      ),
+      targets: snapTargets(
+        overlay.frame,
+        drawing.pieces,
+        (piece) => !moving.has(piece.id) && shown.has(piece.id) && piece.group === "",
+        unitX,
+        unitY,
+      ),
     };
   };
+
+  const wordsUnder = (p: Point): number | null => {
+    const text = pieces.get(editing);
+    if (!text || !within(corners(editing) ?? [], p)) return null;
+    const carets = caretsOf(text, unitX, unitY);
+    return carets.length > 0 ? placeAt(carets, p) : null;
+  };
+
   const onPointerDown = (event: PointerEvent) => {
     if (event.button !== 0) return;
     const p = at(event);
+    if (taking && drawing) {
+      event.preventDefault();
+      useTaking.setState({ take: null });
+      void colourAt(drawing, backdrop, p.x / width, p.y / height).then(taking);
+      return;
+    }
+    const place = wordsUnder(p);
+    if (place !== null) {
+      event.preventDefault(); // So that the words keep being typed in.
+      surface.current?.setPointerCapture(event.pointerId);
+      wordsFrom.current = place;
+      editWords({ start: place, end: place });
+      return;
+    }
     const piece = hit(p);
-    select(piece?.id ?? null);
-    if (piece) take(event, "move", piece);
+    if (event.shiftKey && piece) {
+      toggle(piece.id);
+      return;
+    }
+    if (!piece) {
+      if (!event.shiftKey) select([]);
+      surface.current?.setPointerCapture(event.pointerId);
+      bandFrom.current = p;
+      return;
+    }
+    const ids = selected.includes(piece.id) ? selected : [piece.id];
+    if (ids !== selected) select(ids);
+    take(event, "move", ids);
   };
   const onPointerMove = (event: PointerEvent) => {
+    const p = at(event);
+    if (wordsFrom.current !== null) {
+      const place = wordsUnder(p);
+      if (place !== null) {
+        editWords({
+          start: Math.min(place, wordsFrom.current),
+          end: Math.max(place, wordsFrom.current),
+        });
+      }
+      return;
+    }
+    if (bandFrom.current) {
+      useHand.setState({ band: boundsOf([bandFrom.current, p]) });
+      return;
+    }
     const taken = grip.current;
     if (!taken) return;
-    const p = at(event);
     const far = Math.hypot(p.x - taken.start.x, p.y - taken.start.y) * zoom;
-    if (!live && far < MOVE_STARTS_AT) return;
-    const { matrix, next } = dragged(taken, p, event.shiftKey, overlay);
-    taken.next = next;
-    setHeld({ id: taken.piece.id, matrix, released: false });
+    if (held?.state !== "held" && far < MOVE_STARTS_AT) return;
+    const { snapping } = useHand.getState();
+    const suspended = event.ctrlKey || event.metaKey;
+    const { matrix, lines: met } = dragged(taken, p, {
+      shift: event.shiftKey,
+      alt: event.altKey,
+      reach: snapping !== suspended ? SNAP_REACH / zoom : 0,
+    });
+    useHand.setState({ held: { ids: taken.ids, matrix, state: "held" }, lines: met });
   };
-  const onPointerUp = () => {
+  const onPointerUp = (event: PointerEvent) => {
+    wordsFrom.current = null;
+    if (bandFrom.current) {
+      const around = boundsOf([bandFrom.current, at(event)]);
+      bandFrom.current = null;
+      useHand.setState({ band: null });
+      if (around.width * zoom > MOVE_STARTS_AT && around.height * zoom > MOVE_STARTS_AT) {
+        const met = overlay.stack.filter(
+          (piece) =>
+            piece.shown &&
+            !piece.locked &&
+            overlapping(boundsOf(corners(piece.id) ?? [{ x: -1e9, y: -1e9 }]), around),
+        );
+        select([...new Set([...selected, ...met.map((piece) => piece.id)])]);
+      }
+      return;
+    }
     const taken = grip.current;
     grip.current = null;
-    if (!taken || !live) return;
-    changePiece(taken.piece.id, taken.next);
-    setHeld({ ...live, released: true });
+    if (!taken || held?.state !== "held") return;
+    const { snapping } = useHand.getState();
+    const { arrangement, did } = dragged(taken, at(event), {
+      shift: event.shiftKey,
+      alt: event.altKey,
+      reach: snapping !== (event.ctrlKey || event.metaKey) ? SNAP_REACH / zoom : 0,
+    });
+    const name = taken.piece?.name ?? `${taken.ids.length} pieces`;
+    useHand.setState({ held: { ...held, state: "waiting" }, lines: [] });
+    const done = () => useHand.setState({ held: { ...held, state: "let-go" } });
+    if (arrangement) {
+      void arrange(arrangement, `${did} ${name}`, { ids: taken.ids, keepChoice: true }).then(done);
+    } else done();
+  };
+  const onDoubleClick = (event: { clientX: number; clientY: number }) => {
+    const p = at(event);
+    const piece = hit(p);
+    if (!piece || piece.id === editing) return;
+    if (piece.kind === "group") {
+      const inside = piece.stack.find((one) => one.shown && within(corners(one.id) ?? [], p));
+      if (inside) select([inside.id]);
+    } else if (piece.kind === "text") {
+      select([piece.id]);
+      // The sheet with the words is there once the choice has been shown.
+      setTimeout(() => editWords(), 0);
+    }
   };
 
-  const chosen = boxes.get(selectedId ?? "");
-  const chosenPiece = overlay.stack.find((piece) => piece.id === selectedId);
-  const matrix = live && live.id === selectedId ? live.matrix : STILL;
-  const pointed = pointedAt ? boxes.get(pointedAt) : undefined;
+  const only = selected.length === 1 ? findPiece(overlay, selected[0]) : undefined;
+  const onlyDrawn = only && pieces.get(only.id);
+  const chosenCorners = selected.flatMap((id) => {
+    const box = corners(id);
+    return box ? [box] : [];
+  });
+  const around: Corners | undefined =
+    chosenCorners.length > 1 ? cornersOfBox(boxAround(chosenCorners)) : chosenCorners[0];
+  const matrix = inHand ? inHand.matrix : STILL;
+  const scaled = (points: Corners): Corners =>
+    points.map((p) => ({ x: p.x * zoom, y: p.y * zoom })) as Corners;
+  const pointed = pointedAt ? corners(pointedAt) : undefined;
   return (
     <div
       ref={surface}
       role="application"
       aria-label="Stage"
-      className="relative shrink-0 touch-none select-none overflow-hidden shadow-[0_0_0_1px_#0008]"
+      className={`relative shrink-0 touch-none select-none overflow-hidden shadow-[0_0_0_1px_#0008] ${taking ? "cursor-crosshair" : ""}`}
       style={{ width: width * zoom, height: height * zoom }}
       onPointerDown={onPointerDown}
       onPointerMove={onPointerMove}
       onPointerUp={onPointerUp}
+      onDoubleClick={onDoubleClick}
       onPointerCancel={() => {
         grip.current = null;
-        setHeld(null);
+        bandFrom.current = null;
+        useHand.setState({ held: null, lines: [], band: null });
       }}
     >
       <BackdropLayer backdrop={backdrop} />
@@ -175,28 +300,14 @@ export function Stage(props: Props) {
               imageRendering: zoom > 1 ? "pixelated" : "auto",
             }}
           />
-          {drawing.pieces.toReversed().map((piece) => {
-            const shown = overlay.stack.find((other) => other.id === piece.id)?.shown ?? false;
-            const { part } = piece;
-            if (!part.picture || !shown) return null;
-            const own = live?.id === piece.id ? live.matrix : STILL;
-            const m = after(own, moved(part.left * unitX, part.top * unitY));
-            return (
-              <img
-                key={piece.id}
-                src={part.picture}
-                alt=""
-                draggable={false}
-                className="absolute left-0 top-0 max-w-none origin-top-left"
-                style={{
-                  visibility: inHand ? "visible" : "hidden",
-                  width: part.width * unitX * zoom,
-                  height: part.height * unitY * zoom,
-                  transform: `matrix(${m.a},${m.b},${m.c},${m.d},${m.e * zoom},${m.f * zoom})`,
-                }}
-              />
-            );
-          })}
+          <PiecePictures
+            drawing={drawing}
+            stack={drawn.overlay.stack}
+            held={inHand}
+            zoom={zoom}
+            unitX={unitX}
+            unitY={unitY}
+          />
         </>
       )}
       <svg
@@ -204,24 +315,7 @@ export function Stage(props: Props) {
         viewBox={`0 0 ${width * zoom} ${height * zoom}`}
         aria-hidden
       >
-        {guides &&
-          (["ACTION_SAFE", "TITLE_SAFE"] as const).map((area) => {
-            const box = areaOf(overlay.frame, area);
-            const around = {
-              x: box.x * zoom,
-              y: box.y * zoom,
-              width: box.width * zoom,
-              height: box.height * zoom,
-              fill: "none",
-            };
-            // Dark and light dashes together are seen over any backdrop.
-            return (
-              <g key={area} strokeOpacity={area === "TITLE_SAFE" ? 0.85 : 0.45}>
-                <rect {...around} stroke="#000" />
-                <rect {...around} stroke="#fff" strokeDasharray="6 6" />
-              </g>
-            );
-          })}
+        {guides && <Guides frame={overlay.frame} zoom={zoom} />}
         {pointed && (
           <polygon
             points={pointed.map((p) => `${p.x * zoom},${p.y * zoom}`).join(" ")}
@@ -230,17 +324,52 @@ export function Stage(props: Props) {
             strokeWidth={2}
           />
         )}
-        {chosen && chosenPiece && (
+        {chosenCorners.length > 1 &&
+          chosenCorners.map((box, i) => (
+            <Outline key={i} corners={scaled(movedCorners(box, matrix))} thin />
+          ))}
+        {only && onlyDrawn && !onlyDrawn.hugs && (
+          <PieceThread {...{ onlyDrawn, unitX, unitY, zoom, matrix }} />
+        )}
+        {around && (
           <Handles
-            corners={chosen.map((p) => {
-              const q = mapped(matrix, p);
-              return { x: q.x * zoom, y: q.y * zoom };
-            })}
-            text={chosenPiece.kind === "text"}
-            onTake={(event, handle) => {
+            corners={scaled(movedCorners(around, matrix))}
+            sizedBy={handlesOf(only)}
+            onTake={(event: PointerEvent, handle: HandleName | "turn") => {
               event.stopPropagation();
-              take(event, handle, chosenPiece);
+              take(event, handle, selected);
             }}
+          />
+        )}
+        {only?.kind === "text" && onlyDrawn && (
+          <Carets text={only} drawn={onlyDrawn} {...{ zoom, unitX, unitY }} />
+        )}
+        {only &&
+          onlyDrawn &&
+          around &&
+          !inHand &&
+          (only.kind === "text" || only.kind === "plate") && (
+            <>
+              <PaintHandles
+                piece={only}
+                corners={scaled(around)}
+                width={onlyDrawn.boxWidth}
+                height={onlyDrawn.boxHeight}
+                toStage={toStage}
+              />
+              <PolygonHandles piece={only} corners={scaled(around)} toStage={toStage} />
+            </>
+          )}
+        <SnapLines lines={lines} zoom={zoom} />
+        {band && (
+          <rect
+            x={band.x * zoom}
+            y={band.y * zoom}
+            width={band.width * zoom}
+            height={band.height * zoom}
+            fill="#f0a93f22"
+            stroke="#f0a93f"
+            strokeDasharray="4 3"
           />
         )}
       </svg>
@@ -248,60 +377,21 @@ export function Stage(props: Props) {
   );
 }
 
-/** Where a grip has brought its piece: as a picture moved for now, and as a change to keep. */
-function dragged(
-  held: Grip,
-  p: Point,
-  even: boolean,
-  overlay: Overlay,
-): { matrix: Matrix; next: (piece: Piece) => Piece } {
-  const { frame } = overlay;
-  const { piece, size, centre } = held;
-  const dx = p.x - held.start.x;
-  const dy = p.y - held.start.y;
-  if (held.handle === "move") {
-    // With Shift the piece keeps to the direction it moves most in.
-    const x = Math.round(even && Math.abs(dx) < Math.abs(dy) ? 0 : dx);
-    const y = Math.round(even && Math.abs(dy) <= Math.abs(dx) ? 0 : dy);
-    return {
-      matrix: moved(x, y),
-      next: (same) => ({
-        ...same,
-        place: { ...same.place, right: same.place.right + x, down: same.place.down + y },
-      }),
-    };
-  }
-  if (held.handle === "turn") {
-    const from = Math.atan2(held.start.y - centre.y, held.start.x - centre.x);
-    const to = Math.atan2(p.y - centre.y, p.x - centre.x);
-    let turn = piece.place.turn + ((to - from) * 180) / Math.PI;
-    turn = even ? Math.round(turn / 15) * 15 : Math.round(turn * 10) / 10;
-    const tidy = ((((turn + 180) % 360) + 360) % 360) - 180;
-    return {
-      matrix: turned(tidy - piece.place.turn, centre),
-      next: (same) => ({ ...same, place: { ...same.place, turn: tidy } }),
-    };
-  }
-  // In the box's own directions: how far the handle was drawn from the side that stays.
-  const towards = HANDLES[held.handle];
-  const inBox = mapped(turned(-piece.place.turn, { x: 0, y: 0 }), { x: dx, y: dy });
-  let sx = towards.x === 0 ? 1 : Math.max(0.02, 1 + (inBox.x * towards.x) / size.width);
-  let sy = towards.y === 0 ? 1 : Math.max(0.02, 1 + (inBox.y * towards.y) / size.height);
-  const corner = towards.x !== 0 && towards.y !== 0;
-  if (corner && (piece.kind !== "plate" || even)) sx = sy = Math.max(sx, sy);
-  const away = mapped(turned(piece.place.turn, { x: 0, y: 0 }), {
-    x: (-towards.x * size.width) / 2,
-    y: (-towards.y * size.height) / 2,
-  });
-  const fixed = { x: centre.x + away.x, y: centre.y + away.y };
-  const matrix = stretched(sx, sy, piece.place.turn, fixed);
-  const newSize = { width: size.width * sx, height: size.height * sy };
-  const newCentre = mapped(matrix, centre);
-  return {
-    matrix,
-    next: (same) => ({
-      ...resized(same, newSize, sy),
-      place: placedAt(frame, same.place, newSize, newCentre),
-    }),
-  };
+function PieceThread(props: {
+  onlyDrawn: DrawnPiece;
+  unitX: number;
+  unitY: number;
+  zoom: number;
+  matrix: typeof STILL;
+}) {
+  const { onlyDrawn, unitX, unitY, zoom, matrix } = props;
+  const [own, hook] = pointsOf(onlyDrawn.thread, unitX, unitY);
+  if (!own || !hook) return null;
+  const [now] = movedCorners([own, own, own, own], matrix);
+  return (
+    <Thread
+      own={{ x: now.x * zoom, y: now.y * zoom }}
+      hook={{ x: hook.x * zoom, y: hook.y * zoom }}
+    />
+  );
 }

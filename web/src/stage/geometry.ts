@@ -1,4 +1,4 @@
-import type { Frame, Piece, Place } from "../api/client";
+import type { DrawnPiece, Frame, Place } from "../api/client";
 
 /** All lengths here are display units: square, the frame's height in lines. */
 export interface Point {
@@ -14,7 +14,7 @@ export interface Size {
 export interface Box extends Point, Size {}
 
 export type PinPoint = Place["point"];
-export type Area = Place["area"];
+export type Area = "FRAME" | "ACTION_SAFE" | "TITLE_SAFE" | "OWN_MARGIN";
 
 export const PIN_POINTS: readonly (readonly [PinPoint, string])[] = [
   ["TOP_LEFT", "top left"],
@@ -28,82 +28,46 @@ export const PIN_POINTS: readonly (readonly [PinPoint, string])[] = [
   ["BOTTOM_RIGHT", "bottom right"],
 ];
 
-const ACROSS: Record<PinPoint, number> = {
-  TOP_LEFT: 0,
-  LEFT: 0,
-  BOTTOM_LEFT: 0,
-  TOP: 0.5,
-  CENTRE: 0.5,
-  BOTTOM: 0.5,
-  TOP_RIGHT: 1,
-  RIGHT: 1,
-  BOTTOM_RIGHT: 1,
-};
+export const AREAS: readonly (readonly [Area, string])[] = [
+  ["FRAME", "the frame"],
+  ["TITLE_SAFE", "title-safe"],
+  ["ACTION_SAFE", "action-safe"],
+  ["OWN_MARGIN", "the own margin"],
+];
 
-const DOWN: Record<PinPoint, number> = {
-  TOP_LEFT: 0,
-  TOP: 0,
-  TOP_RIGHT: 0,
-  LEFT: 0.5,
-  CENTRE: 0.5,
-  RIGHT: 0.5,
-  BOTTOM_LEFT: 1,
-  BOTTOM: 1,
-  BOTTOM_RIGHT: 1,
-};
-
-export function displayWidth(frame: Frame): number {
+export function pixelAspect(frame: Frame): number {
   const [across = 1, up = 1] = frame.pixelAspect.split("/").map(Number);
-  return (frame.width * across) / up;
+  return across / up;
 }
 
+export function displayWidth(frame: Frame): number {
+  return frame.width * pixelAspect(frame);
+}
+
+/** One of the frame's rectangles, as the core has it. */
 export function areaOf(frame: Frame, area: Area): Box {
   const width = displayWidth(frame);
   const height = frame.height;
   const { actionX, actionY, titleX, titleY } = frame.safeAreas;
-  const inset: Record<Area, Point> = {
-    FRAME: { x: 0, y: 0 },
-    ACTION_SAFE: { x: actionX, y: actionY },
-    TITLE_SAFE: { x: titleX, y: titleY },
+  const { unit, left, top, right, bottom } = frame.ownMargin;
+  const across = unit === "PERCENT" ? width / 100 : 1;
+  const down = unit === "PERCENT" ? height / 100 : 1;
+  const sides: Record<Area, [number, number, number, number]> = {
+    FRAME: [0, 0, 0, 0],
+    ACTION_SAFE: [actionX, actionY, actionX, actionY],
+    TITLE_SAFE: [titleX, titleY, titleX, titleY],
+    OWN_MARGIN: [left * across, top * down, right * across, bottom * down],
   };
-  const x = (width * inset[area].x) / 100;
-  const y = (height * inset[area].y) / 100;
-  return { x, y, width: width - 2 * x, height: height - 2 * y };
+  const own = area === "OWN_MARGIN";
+  const [l, t, r, b] = sides[area].map((side, i) =>
+    own ? side : (side * (i % 2 === 0 ? width : height)) / 100,
+  ) as [number, number, number, number];
+  return { x: l, y: t, width: Math.max(0, width - l - r), height: Math.max(0, height - t - b) };
 }
 
-function hook(frame: Frame, place: Place): Point {
-  const area = areaOf(frame, place.area);
-  return {
-    x: area.x + ACROSS[place.point] * area.width,
-    y: area.y + DOWN[place.point] * area.height,
-  };
-}
-
-/** The middle of a piece whose box has this size. */
-export function centreOf(frame: Frame, place: Place, size: Size): Point {
-  const from = hook(frame, place);
-  return {
-    x: from.x + place.right + (0.5 - ACROSS[place.point]) * size.width,
-    y: from.y + place.down + (0.5 - DOWN[place.point]) * size.height,
-  };
-}
-
-const tidy = (value: number) => Math.round(value * 1000) / 1000;
-
-/** The same pin with the offset that brings the middle of the box to a point. */
-export function placedAt(frame: Frame, place: Place, size: Size, centre: Point): Place {
-  const now = centreOf(frame, { ...place, right: 0, down: 0 }, size);
-  return { ...place, right: tidy(centre.x - now.x), down: tidy(centre.y - now.y) };
-}
-
-/** Another pin for a piece that stays where it is. */
-export function pinnedTo(
-  frame: Frame,
-  place: Place,
-  size: Size,
-  pin: Partial<Pick<Place, "point" | "area">>,
-): Place {
-  return placedAt(frame, { ...place, ...pin }, size, centreOf(frame, place, size));
+export function hasOwnMargin(frame: Frame): boolean {
+  const { left, top, right, bottom } = frame.ownMargin;
+  return left + top + right + bottom > 0;
 }
 
 /** An affine map: x' = a x + c y + e, y' = b x + d y + f. */
@@ -156,6 +120,63 @@ export function mapped(m: Matrix, p: Point): Point {
   return { x: m.a * p.x + m.c * p.y + m.e, y: m.b * p.x + m.d * p.y + m.f };
 }
 
+/** Four corners, clockwise from the top left one as the box lies before it is turned. */
+export type Corners = [Point, Point, Point, Point];
+
+/** Pairs of numbers as points, from pixels of a drawing to display units. */
+export function pointsOf(values: readonly number[], unitX: number, unitY: number): Point[] {
+  const points: Point[] = [];
+  for (let i = 0; i + 1 < values.length; i += 2) {
+    points.push({ x: (values[i] ?? 0) * unitX, y: (values[i + 1] ?? 0) * unitY });
+  }
+  return points;
+}
+
+export function cornersOf(piece: DrawnPiece, unitX: number, unitY: number): Corners {
+  return pointsOf(piece.corners, unitX, unitY) as Corners;
+}
+
+export function boundsOf(points: readonly Point[]): Box {
+  const xs = points.map((p) => p.x);
+  const ys = points.map((p) => p.y);
+  const x = Math.min(...xs);
+  const y = Math.min(...ys);
+  return { x, y, width: Math.max(...xs) - x, height: Math.max(...ys) - y };
+}
+
+export function cornersOfBox({ x, y, width, height }: Box): Corners {
+  return [
+    { x, y },
+    { x: x + width, y },
+    { x: x + width, y: y + height },
+    { x, y: y + height },
+  ];
+}
+
+export function middleOf([a, , c]: Corners): Point {
+  return { x: (a.x + c.x) / 2, y: (a.y + c.y) / 2 };
+}
+
+/** The point of a box at shares of its width and height. */
+export function pointIn([a, b, , d]: Corners, x: number, y: number): Point {
+  return {
+    x: a.x + x * (b.x - a.x) + y * (d.x - a.x),
+    y: a.y + x * (b.y - a.y) + y * (d.y - a.y),
+  };
+}
+
+/** The shares of a box's width and height at which a point lies. */
+export function sharesOf([a, b, , d]: Corners, p: Point): Point {
+  const ux = b.x - a.x;
+  const uy = b.y - a.y;
+  const vx = d.x - a.x;
+  const vy = d.y - a.y;
+  const whole = ux * vy - uy * vx || 1;
+  const px = p.x - a.x;
+  const py = p.y - a.y;
+  return { x: (px * vy - py * vx) / whole, y: (ux * py - uy * px) / whole };
+}
+
 /** Whether a point lies in the quadrangle of four corners. */
 export function within(corners: readonly Point[], p: Point): boolean {
   let sign = 0;
@@ -169,14 +190,9 @@ export function within(corners: readonly Point[], p: Point): boolean {
       sign = Math.sign(cross);
     }
   }
-  return true;
+  return corners.length > 2;
 }
 
-/** A piece made larger or smaller; text follows the height, in its font size. */
-export function resized(piece: Piece, size: Size, factor: number): Piece {
-  if (piece.kind === "text") {
-    const style = { ...piece.style, size: tidy(Math.max(1, piece.style.size * factor)) };
-    return { ...piece, style };
-  }
-  return { ...piece, width: tidy(size.width), height: tidy(size.height) };
+export function overlapping(a: Box, b: Box): boolean {
+  return a.x < b.x + b.width && b.x < a.x + a.width && a.y < b.y + b.height && b.y < a.y + a.height;
 }

@@ -11,16 +11,20 @@ interface Wanted {
   packageId: number;
   overlay: Overlay;
   scale: number;
+  editing: string;
 }
 
 /**
  * Keeps a true drawing of the newest document. One drawing is asked for at a time; whatever changed
  * meanwhile is drawn next, so that no queue builds up behind a fast hand.
+ *
+ * @param editing the id of the text whose carets are wanted
  */
 export function useDrawing(
   packageId: number,
   overlay: Overlay,
   scale: number,
+  editing = "",
 ): { drawn: Drawn | null; problem: string } {
   const [drawn, setDrawn] = useState<Drawn | null>(null);
   const [problem, setProblem] = useState("");
@@ -34,7 +38,7 @@ export function useDrawing(
     };
   }, []);
   useEffect(() => {
-    wanted.current = { packageId, overlay, scale };
+    wanted.current = { packageId, overlay, scale, editing };
     const draw = async () => {
       if (busy.current) return;
       busy.current = true;
@@ -45,7 +49,7 @@ export function useDrawing(
           const drawing = await answer(
             api.POST("/api/packages/{id}/drawings", {
               params: { path: { id: now.packageId } },
-              body: { overlay: now.overlay, scale: now.scale },
+              body: { overlay: now.overlay, scale: now.scale, editing: now.editing },
             }),
           );
           await loaded(drawing.composite.picture);
@@ -58,7 +62,7 @@ export function useDrawing(
       busy.current = false;
     };
     void draw();
-  }, [packageId, overlay, scale]);
+  }, [packageId, overlay, scale, editing]);
   return { drawn, problem };
 }
 

@@ -35,7 +35,7 @@ public final class TestOverlays {
           "place":{"hook":{"kind":"frame","area":"TITLE_SAFE"},"point":"BOTTOM_LEFT",
                    "own":"BOTTOM_LEFT","right":10,"down":-8,"turn":0,"mirrored":false},
           "runs":[{"words":%s,"family":"Work Sans","weight":600,"size":24,"tracking":0,
-                   "ink":{"kind":"piece"}}],
+                   "ink":{"kind":"shared"}}],
           "setting":{"sizedBy":"FONT_SIZE","leading":1.2,"wordSpacing":0,"capitals":"AS_TYPED",
                      "alignment":"LEFT","hanging":false},
           "box":{"kind":"free"},

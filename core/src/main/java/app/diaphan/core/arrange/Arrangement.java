@@ -17,6 +17,19 @@ public sealed interface Arrangement {
   }
 
   /**
+   * Given an offset and a turn in the units of what holds it; pieces beside it in a group stay.
+   *
+   * @param turn in degrees, clockwise
+   */
+  record Offset(double right, double down, double turn) implements Arrangement {
+    public Offset {
+      distance(right, "The offset to the right");
+      distance(down, "The offset downwards");
+      Require.between(-3600, 3600, turn, "The turn in degrees");
+    }
+  }
+
+  /**
    * Made larger or smaller along each piece's own directions, as if drawn from a point that stays.
    *
    * @param across factor of the width, more than 0

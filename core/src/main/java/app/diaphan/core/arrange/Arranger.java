@@ -62,6 +62,7 @@ public final class Arranger {
       case Arrangement.Duplicated(double right, double down) ->
           duplicated(overlay, ids, right, down);
       case Arrangement.Rehung rehung -> rehung(overlay, ids, rehung);
+      case Arrangement.Offset offset -> offset(overlay, unlocked(overlay, ids), offset);
       default ->
           new Arranged(
               Placing.apply(overlay, renderer, wishes(overlay, unlocked(overlay, ids), arrangement)),
@@ -210,6 +211,23 @@ public final class Arranger {
             overlay,
             renderer,
             new Transforming(Spots.of(overlay, renderer), ids).moved(right, down));
+  }
+
+  private Arranged offset(Overlay overlay, List<String> ids, Arrangement.Offset offset) {
+    Overlay now = overlay;
+    for (String id : ids) {
+      now =
+          Pieces.replaced(
+              now,
+              id,
+              piece ->
+                  piece.withPlace(
+                      piece
+                          .place()
+                          .withOffset(offset.right(), offset.down())
+                          .turned(offset.turn(), piece.place().mirrored())));
+    }
+    return new Arranged(Anchoring.keep(overlay, now, ids, renderer), ids);
   }
 
   private Arranged rehung(Overlay overlay, List<String> ids, Arrangement.Rehung rehung) {

@@ -24,7 +24,7 @@ public record Run(
   }
 
   public static Run of(String words, String family, int weight, double size) {
-    return new Run(words, family, weight, size, 0, new Ink.OfPiece());
+    return new Run(words, family, weight, size, 0, new Ink.Shared());
   }
 
   public Run withWords(String other) {
@@ -38,7 +38,7 @@ public record Run(
   /** What the letters of a run are filled with. */
   public sealed interface Ink {
     /** The paint of the whole text. */
-    record OfPiece() implements Ink {}
+    record Shared() implements Ink {}
 
     /** A colour of the run's own. */
     record Own(Colour colour) implements Ink {

@@ -90,7 +90,7 @@ class TextSetterTest {
   }
 
   private double width(String words, double tracking) {
-    return set(PLAIN, new Run(words, "Work Sans", 400, 40, tracking, new Run.Ink.OfPiece()))
+    return set(PLAIN, new Run(words, "Work Sans", 400, 40, tracking, new Run.Ink.Shared()))
         .width();
   }
 

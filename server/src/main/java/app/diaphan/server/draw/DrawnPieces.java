@@ -2,6 +2,7 @@ package app.diaphan.server.draw;
 
 import app.diaphan.core.overlay.Pieces;
 import app.diaphan.core.overlay.Place;
+import app.diaphan.core.overlay.PlatePiece;
 import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.core.render.Content;
 import app.diaphan.core.render.PlacedPiece;
@@ -45,6 +46,7 @@ final class DrawnPieces {
               baselines(placed),
               carets(placed),
               Pieces.leansOn(placed.piece()),
+              placed.piece() instanceof PlatePiece plate && plate.hug().any(),
               placed.content() instanceof Content.Lettered letters
                   ? note(letters.set().fitted())
                   : ""));

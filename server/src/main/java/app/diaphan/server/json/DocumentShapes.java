@@ -103,7 +103,7 @@ public final class DocumentShapes {
 
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
   @JsonSubTypes({
-    @JsonSubTypes.Type(value = Run.Ink.OfPiece.class, name = "piece"),
+    @JsonSubTypes.Type(value = Run.Ink.Shared.class, name = "shared"),
     @JsonSubTypes.Type(value = Run.Ink.Own.class, name = "own")
   })
   interface InkShape {}
@@ -128,6 +128,7 @@ public final class DocumentShapes {
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
   @JsonSubTypes({
     @JsonSubTypes.Type(value = Arrangement.Moved.class, name = "move"),
+    @JsonSubTypes.Type(value = Arrangement.Offset.class, name = "offset"),
     @JsonSubTypes.Type(value = Arrangement.Sized.class, name = "size"),
     @JsonSubTypes.Type(value = Arrangement.Turned.class, name = "turn"),
     @JsonSubTypes.Type(value = Arrangement.Mirrored.class, name = "mirror"),

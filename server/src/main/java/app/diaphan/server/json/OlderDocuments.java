@@ -78,7 +78,7 @@ final class OlderDocuments {
       for (String property : new String[] {"family", "weight", "size", "tracking"}) {
         run.set(property, style.path(property));
       }
-      run.putObject("ink").put("kind", "piece");
+      run.putObject("ink").put("kind", "shared");
       ObjectNode setting = piece.putObject("setting").put("sizedBy", "FONT_SIZE");
       setting.set("leading", style.path("leading"));
       setting.put("wordSpacing", 0).put("capitals", "AS_TYPED");

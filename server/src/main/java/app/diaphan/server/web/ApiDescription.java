@@ -14,6 +14,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -55,6 +56,7 @@ class ApiDescription {
                   describeKinds(schemas, type.getSimpleName(), kinds);
                 }
               });
+      DocumentJson.shapes().keySet().forEach(type -> nameKinds(schemas, type.getSimpleName()));
       schemas.forEach(ApiDescription::requireAll);
     };
   }
@@ -90,6 +92,46 @@ class ApiDescription {
     }
     either.setDiscriminator(discriminator);
     schemas.put(base, either);
+  }
+
+  /**
+   * Wherever all kinds of a type are listed, the type itself is meant; and where a kind holds its
+   * own type again, the library leaves an array of nothing.
+   */
+  private static void nameKinds(Map<String, Schema> schemas, String base) {
+    Schema<?> type = schemas.get(base);
+    if (type == null || type.getDiscriminator() == null) {
+      return;
+    }
+    Set<String> kinds = Set.copyOf(type.getDiscriminator().getMapping().values());
+    Schema<?> named = new Schema<>().$ref("#/components/schemas/" + base);
+    schemas.forEach(
+        (name, schema) -> {
+          if (name.equals(base) || schema.getProperties() == null) {
+            return;
+          }
+          boolean ownKind = kinds.contains("#/components/schemas/" + name);
+          Map<String, Schema> properties = schema.getProperties();
+          properties.replaceAll((property, given) -> listsAll(given, kinds) ? named : given);
+          for (Schema<?> property : properties.values()) {
+            Schema<?> items = property.getItems();
+            if (items != null && (listsAll(items, kinds) || ownKind && isNothing(items))) {
+              property.setItems(named);
+            }
+          }
+        });
+  }
+
+  private static boolean listsAll(Schema<?> schema, Set<String> kinds) {
+    return schema.getOneOf() != null
+        && schema.getOneOf().stream()
+            .map(Schema::get$ref)
+            .collect(Collectors.toSet())
+            .containsAll(kinds);
+  }
+
+  private static boolean isNothing(Schema<?> schema) {
+    return schema.get$ref() == null && schema.getTypes() == null && schema.getOneOf() == null;
   }
 
   private static void requireAll(String name, Schema<?> schema) {

@@ -1,0 +1,118 @@
+import { useEffect } from "react";
+import { answer, api, type Piece } from "../api/client";
+import { add } from "./add";
+import { arrange, useArranging } from "./arrange";
+import { newText } from "./newPieces";
+import { useOverlay } from "./overlayStore";
+import { findPiece } from "./tree";
+
+/** What is put on the clipboard: readable, and told from other text by its format. */
+interface Carried {
+  format: "diaphan-pieces";
+  package: number;
+  overlay: number;
+  /** Short side of the frame they were made for. */
+  lines: number;
+  pieces: Piece[];
+}
+
+function typing(): boolean {
+  const here = document.activeElement;
+  return here instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(here.tagName);
+}
+
+function carried(text: string): Carried | null {
+  try {
+    const value: unknown = JSON.parse(text);
+    if (typeof value !== "object" || value === null) return null;
+    const given = value as Partial<Carried>;
+    return given.format === "diaphan-pieces" && Array.isArray(given.pieces)
+      ? (given as Carried)
+      : null;
+  } catch {
+    return null;
+  }
+}
+
+async function paste(text: string): Promise<void> {
+  const { overlay, packageId, id, change, select } = useOverlay.getState();
+  if (!overlay) return;
+  const given = carried(text);
+  if (!given) {
+    const words = text.trim();
+    if (words === "" || words.length > 2000) {
+      useArranging.setState({
+        problem:
+          words === ""
+            ? "The clipboard holds no piece and no words, so nothing was pasted."
+            : "The clipboard holds more than 2000 characters, so nothing was pasted. Copy less of it.",
+      });
+      return;
+    }
+    add((now) => newText(now, words), "Paste words");
+    return;
+  }
+  const beside = given.overlay === id ? 20 : 0;
+  try {
+    const pasted = await answer(
+      api.POST("/api/packages/{id}/pasted", {
+        params: { path: { id: packageId } },
+        body: {
+          overlay,
+          from: given.package,
+          paste: {
+            kind: "paste",
+            pieces: given.pieces,
+            lines: given.lines,
+            right: beside,
+            down: beside,
+          },
+        },
+      }),
+    );
+    change(() => pasted.overlay, "Paste");
+    select(pasted.chosen);
+    useArranging.setState({ problem: "" });
+  } catch (e) {
+    const sentence = e instanceof Error ? e.message : String(e);
+    useArranging.setState({ problem: `Nothing was pasted. ${sentence}` });
+  }
+}
+
+/** Copies, cuts and pastes chosen pieces, between overlays and packages too. */
+export function useClipboard(): void {
+  useEffect(() => {
+    const take = (event: ClipboardEvent): boolean => {
+      const { overlay, selected, packageId, id } = useOverlay.getState();
+      if (!overlay || typing() || selected.length === 0 || id === null) return false;
+      const { frame } = overlay;
+      const [across = 1, up = 1] = frame.pixelAspect.split("/").map(Number);
+      const content: Carried = {
+        format: "diaphan-pieces",
+        package: packageId,
+        overlay: id,
+        lines: Math.min((frame.width * across) / up, frame.height),
+        pieces: selected.flatMap((one) => findPiece(overlay, one) ?? []),
+      };
+      event.clipboardData?.setData("text/plain", JSON.stringify(content, null, 1));
+      event.preventDefault();
+      return true;
+    };
+    const onCut = (event: ClipboardEvent) => {
+      if (take(event)) void arrange({ kind: "remove" }, "Cut");
+    };
+    const onPaste = (event: ClipboardEvent) => {
+      if (typing()) return;
+      event.preventDefault();
+      void paste(event.clipboardData?.getData("text/plain") ?? "");
+    };
+    document.addEventListener("copy", take);
+    document.addEventListener("cut", onCut);
+    document.addEventListener("paste", onPaste);
+    return () => {
+      document.removeEventListener("copy", take);
+      document.removeEventListener("cut", onCut);
+      document.removeEventListener("paste", onPaste);
+    };
+  }, []);
+}
