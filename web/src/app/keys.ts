@@ -21,6 +21,15 @@ function typing(target: EventTarget | null): boolean {
   );
 }
 
+/** What has the focus is pressed by these itself. */
+function pressing(event: KeyboardEvent): boolean {
+  return (
+    (event.key === "Enter" || event.key === " ") &&
+    event.target instanceof HTMLElement &&
+    /^(BUTTON|A|SUMMARY)$/.test(event.target.tagName)
+  );
+}
+
 /** Listens for keys anywhere on the page, except while something is being typed. */
 export function useKeys(keys: Keys): void {
   const newest = useRef(keys);
@@ -29,7 +38,7 @@ export function useKeys(keys: Keys): void {
   });
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      if (event.defaultPrevented || typing(event.target)) return;
+      if (event.defaultPrevented || typing(event.target) || pressing(event)) return;
       if (document.querySelector("dialog[open]")) return;
       const action = newest.current[nameOf(event)];
       if (action) {

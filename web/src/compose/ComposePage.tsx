@@ -109,7 +109,7 @@ function Compose({ overlay, packageId }: { overlay: Overlay; packageId: number }
             />
           </div>
         </div>
-        <div className="flex h-8 shrink-0 items-center justify-between gap-3 border-t border-base-300 bg-base-100 px-3 text-xs">
+        <div className="flex h-10 shrink-0 items-center justify-between gap-3 border-t border-base-300 bg-base-100 px-3 text-xs">
           <div className="min-w-0 overflow-hidden">
             {drawn && selected.length > 0 ? (
               <ReadOut frame={overlay.frame} drawing={drawn.drawing} chosen={selected} />

@@ -1,3 +1,4 @@
+import { useArranging } from "./arrange";
 import { useOverlay } from "./overlayStore";
 import { settleStale } from "./saving";
 
@@ -6,6 +7,7 @@ const WORDS = { saved: "Saved", unsaved: "Changed", saving: "Saving…" };
 /** Says whether the work is saved, and helps when it cannot be. */
 export function SaveState() {
   const saving = useOverlay((state) => state.saving);
+  const arranging = useArranging((state) => state.pending > 0);
   if (saving.state === "stale" || saving.state === "failed") {
     return (
       <div role="alert" className="toast toast-top toast-end z-50 mt-12 max-w-md">
@@ -27,7 +29,7 @@ export function SaveState() {
   }
   return (
     <span role="status" className="w-14 shrink-0 text-right text-xs opacity-75">
-      {WORDS[saving.state]}
+      {arranging ? WORDS.unsaved : WORDS[saving.state]}
     </span>
   );
 }

@@ -1,41 +1,59 @@
 import { create } from "zustand";
-import { answer, api, type Arrangement } from "../api/client";
+import { answer, api, type Arrangement, type Overlay } from "../api/client";
 import { useOverlay } from "./overlayStore";
 
 interface Arranging {
+  /** How many arrangements are on their way. */
+  pending: number;
   /** What is wrong with the last arrangement; empty if nothing is. */
   problem: string;
   /** The last step that can be done again to whatever is chosen then. */
-  last: { arrangement: Arrangement; did: string } | null;
+  last: Arrangement | null;
 }
 
-export const useArranging = create<Arranging>()(() => ({ problem: "", last: null }));
+export const useArranging = create<Arranging>()(() => ({
+  pending: 0,
+  problem: "",
+  last: null,
+}));
 
 let queue: Promise<void> = Promise.resolve();
+
+interface Options {
+  /** Arrangements of the same key that follow each other quickly are one step of undo. */
+  key?: string;
+  /** The pieces to arrange, if not those that are chosen. */
+  ids?: string[];
+  /** Whether what is chosen stays so. */
+  keepChoice?: boolean;
+}
+
+/** An arrangement, or how it is made of the document as it is when its turn comes. */
+type Wanted = Arrangement | ((overlay: Overlay) => Arrangement | null);
 
 /**
  * Has the core arrange the chosen pieces. One arrangement follows the other; one that was overtaken
  * by another change of the document is done again to what came of that.
  */
-export function arrange(
-  arrangement: Arrangement,
-  did: string,
-  options: { key?: string; ids?: string[]; keepChoice?: boolean } = {},
-): Promise<void> {
-  queue = queue.then(() => run(arrangement, did, options));
+export function arrange(wanted: Wanted, did: string, options: Options = {}): Promise<void> {
+  queue = working(queue.then(() => run(wanted, did, options)));
   return queue;
 }
 
-async function run(
-  arrangement: Arrangement,
-  did: string,
-  options: { key?: string; ids?: string[]; keepChoice?: boolean },
-): Promise<void> {
+/** Counts work whose outcome will change the document, so that it is not called saved before. */
+export function working(work: Promise<void>): Promise<void> {
+  useArranging.setState(({ pending }) => ({ pending: pending + 1 }));
+  return work.finally(() => useArranging.setState(({ pending }) => ({ pending: pending - 1 })));
+}
+
+async function run(wanted: Wanted, did: string, options: Options): Promise<void> {
   const { id, packageId } = useOverlay.getState();
   for (;;) {
     const { overlay, selected, id: now } = useOverlay.getState();
     const chosen = options.ids ?? selected;
-    if (!overlay || now !== id || (chosen.length === 0 && arrangement.kind !== "paste")) return;
+    if (!overlay || now !== id || chosen.length === 0) return;
+    const arrangement = typeof wanted === "function" ? wanted(overlay) : wanted;
+    if (!arrangement) return;
     try {
       const arranged = await answer(
         api.POST("/api/packages/{id}/arranged", {
@@ -46,7 +64,7 @@ async function run(
       if (useOverlay.getState().overlay !== overlay) continue;
       useOverlay.getState().change(() => arranged.overlay, did, options.key);
       if (!options.keepChoice) useOverlay.getState().select(arranged.chosen);
-      useArranging.setState({ problem: "", last: { arrangement, did } });
+      useArranging.setState({ problem: "", last: arrangement });
     } catch (e) {
       useArranging.setState({ problem: e instanceof Error ? e.message : String(e) });
     }
@@ -54,8 +72,7 @@ async function run(
   }
 }
 
-/** Does the last arrangement once more. */
+/** Does the last arrangement once more, to whatever is chosen when its turn comes. */
 export function repeat(): void {
-  const { last } = useArranging.getState();
-  if (last) void arrange(last.arrangement, last.did);
+  void arrange(() => useArranging.getState().last, "The same again");
 }

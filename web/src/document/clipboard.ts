@@ -1,7 +1,8 @@
+import { type QueryClient, useQueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { answer, api, type Piece } from "../api/client";
 import { add } from "./add";
-import { arrange, useArranging } from "./arrange";
+import { arrange, useArranging, working } from "./arrange";
 import { newText } from "./newPieces";
 import { useOverlay } from "./overlayStore";
 import { findPiece } from "./tree";
@@ -34,7 +35,7 @@ function carried(text: string): Carried | null {
   }
 }
 
-async function paste(text: string): Promise<void> {
+async function paste(text: string, queries: QueryClient): Promise<void> {
   const { overlay, packageId, id, change, select } = useOverlay.getState();
   if (!overlay) return;
   const given = carried(text);
@@ -72,6 +73,7 @@ async function paste(text: string): Promise<void> {
     );
     change(() => pasted.overlay, "Paste");
     select(pasted.chosen);
+    void queries.invalidateQueries({ queryKey: ["pictures", packageId] });
     useArranging.setState({ problem: "" });
   } catch (e) {
     const sentence = e instanceof Error ? e.message : String(e);
@@ -81,6 +83,7 @@ async function paste(text: string): Promise<void> {
 
 /** Copies, cuts and pastes chosen pieces, between overlays and packages too. */
 export function useClipboard(): void {
+  const queries = useQueryClient();
   useEffect(() => {
     const take = (event: ClipboardEvent): boolean => {
       const { overlay, selected, packageId, id } = useOverlay.getState();
@@ -104,7 +107,7 @@ export function useClipboard(): void {
     const onPaste = (event: ClipboardEvent) => {
       if (typing()) return;
       event.preventDefault();
-      void paste(event.clipboardData?.getData("text/plain") ?? "");
+      void working(paste(event.clipboardData?.getData("text/plain") ?? "", queries));
     };
     document.addEventListener("copy", take);
     document.addEventListener("cut", onCut);
@@ -114,5 +117,5 @@ export function useClipboard(): void {
       document.removeEventListener("cut", onCut);
       document.removeEventListener("paste", onPaste);
     };
-  }, []);
+  }, [queries]);
 }

@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { answer, api } from "../api/client";
+import { working } from "../document/arrange";
 import { useOverlay } from "../document/overlayStore";
 import { Notice } from "../ui/Notice";
 
@@ -65,7 +66,7 @@ export function Revisions({ overlayId }: { overlayId: number }) {
               newDay={dayOf(row) !== (shown[i - 1] && dayOf(shown[i - 1] ?? row))}
               now={row.number === revision}
               onRename={(name) => void rename(row.number, name)}
-              onGoBack={() => void goBack(row.number)}
+              onGoBack={() => void working(goBack(row.number))}
             />
           </li>
         ))}

@@ -7,7 +7,9 @@ export function Steps() {
   const future = useOverlay((state) => state.future);
   const { goTo } = useOverlay.getState();
   const here = useRef<HTMLLIElement>(null);
-  useEffect(() => here.current?.scrollIntoView({ block: "nearest" }), [past.length]);
+  useEffect(() => {
+    here.current?.scrollIntoView({ block: "nearest" });
+  }, [past.length]);
   const rows = [
     { did: "Opened", steps: -past.length },
     ...past.map((step, i) => ({ did: step.did, steps: i + 1 - past.length })),

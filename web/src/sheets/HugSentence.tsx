@@ -19,43 +19,27 @@ const SIDES = [
 /** What a plate lies around, growing and moving with it. */
 export function HugSentence({ piece, onChange }: Props) {
   const overlay = useOverlay((state) => state.overlay);
-  const { hug } = piece;
+  const { pieces } = piece.hug;
+  const any = pieces.length > 0;
   const give = (next: Partial<Hug>, did: string, key = "") =>
     onChange((plate) => ({ ...plate, hug: { ...plate.hug, ...next } }), did, key);
   const others = beside(overlay?.stack ?? [], piece.id).filter((other) => other.id !== piece.id);
-  const free = others.filter((other) => !hug.pieces.includes(other.id));
+  const free = others.filter((other) => !pieces.includes(other.id));
   const nameOf = (id: string) => others.find((other) => other.id === id)?.name ?? "a piece gone";
-  const add = (
-    <Choice
-      label={hug.pieces.length > 0 ? "Hug another piece" : "Hug a piece"}
-      value=""
-      options={[
-        ["", hug.pieces.length > 0 ? "and another" : "nothing"],
-        ...free.map((other) => [other.id, other.name] as const),
-      ]}
-      disabled={free.length === 0}
-      onChange={(id) => {
-        const padding = Math.round(Math.min(piece.height, 120) / 6);
-        give(
-          hug.pieces.length > 0
-            ? { pieces: [...hug.pieces, id] }
-            : {
-                pieces: [id],
-                left: 2 * padding,
-                top: padding,
-                right: 2 * padding,
-                bottom: padding,
-              },
-          `Hug ${nameOf(id)}`,
-        );
-      }}
-    />
-  );
-  if (hug.pieces.length === 0) return <p>It hugs {add}.</p>;
+  const hug = (id: string) => {
+    const padding = Math.round(Math.min(piece.height, 120) / 6);
+    give(
+      any
+        ? { pieces: [...pieces, id] }
+        : { pieces: [id], left: 2 * padding, top: padding, right: 2 * padding, bottom: padding },
+      `Hug ${nameOf(id)}`,
+    );
+  };
+  // The list stays where it is as pieces are added, so that the keys stay with it.
   return (
     <p>
       It hugs{" "}
-      {hug.pieces.map((id) => (
+      {pieces.map((id) => (
         <span key={id} className="mr-1 whitespace-nowrap">
           <strong>{nameOf(id)}</strong>
           <button
@@ -63,25 +47,39 @@ export function HugSentence({ piece, onChange }: Props) {
             className="btn btn-ghost btn-xs px-1"
             aria-label={`Do not hug ${nameOf(id)}`}
             onClick={() =>
-              give({ pieces: hug.pieces.filter((other) => other !== id) }, `Let ${nameOf(id)} go`)
+              give({ pieces: pieces.filter((other) => other !== id) }, `Let ${nameOf(id)} go`)
             }
           >
             ×
           </button>
         </span>
       ))}
-      {add} with{" "}
-      {SIDES.map(([side, words], i) => (
-        <span key={side}>
-          <NumberField
-            label={`Padding ${words}`}
-            value={hug[side]}
-            onChange={(value) => give({ [side]: value }, "Change the padding", side)}
-          />{" "}
-          {words}
-          {i < 3 ? ", " : "."}
-        </span>
-      ))}
+      <Choice
+        key="add"
+        label="Hug a piece"
+        value=""
+        options={[
+          ["", any ? "and another" : "nothing"],
+          ...free.map((other) => [other.id, other.name] as const),
+        ]}
+        disabled={free.length === 0}
+        onChange={(id) => id !== "" && hug(id)}
+      />
+      {any
+        ? SIDES.map(([side, words], i) => (
+            <span key={side}>
+              {i === 0 ? " with " : ", "}
+              <NumberField
+                label={`Padding ${words}`}
+                value={piece.hug[side]}
+                digits={3}
+                onChange={(value) => give({ [side]: value }, "Change the padding", side)}
+              />{" "}
+              {words}
+            </span>
+          ))
+        : null}
+      .
     </p>
   );
 }

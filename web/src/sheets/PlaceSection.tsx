@@ -1,7 +1,7 @@
-import type { Hook, Piece, Place } from "../api/client";
+import type { Arrangement, Hook, Piece, Place } from "../api/client";
 import { arrange } from "../document/arrange";
 import { useOverlay } from "../document/overlayStore";
-import { beside, groupsAround } from "../document/tree";
+import { beside, findPiece, groupsAround } from "../document/tree";
 import { type Area, AREAS, hasOwnMargin, PIN_POINTS } from "../stage/geometry";
 import { Choice } from "../ui/Choice";
 import { NumberField } from "../ui/NumberField";
@@ -9,7 +9,6 @@ import { Section } from "./Section";
 
 interface Props {
   piece: Piece;
-  onChange: (next: (piece: Piece) => Piece, did: string, key: string) => void;
 }
 
 /** A hook as one word for a list: "frame:TITLE_SAFE", "piece:name" or "group". */
@@ -25,7 +24,7 @@ function hookOf(word: string): Hook {
 }
 
 /** Where a piece hangs. Choosing another pin never moves it. */
-export function PlaceSection({ piece, onChange }: Props) {
+export function PlaceSection({ piece }: Props) {
   const overlay = useOverlay((state) => state.overlay);
   if (!overlay) return null;
   if (piece.kind === "plate" && piece.hug.pieces.length > 0) {
@@ -36,27 +35,44 @@ export function PlaceSection({ piece, onChange }: Props) {
     );
   }
   const { place } = piece;
-  const rehang = (change: Partial<Pick<Place, "hook" | "point" | "own">>) => {
-    const next = { hook: place.hook, point: place.point, own: place.own, ...change };
-    void arrange({ kind: "rehang", ...next }, `Hang ${piece.name} elsewhere`, {
-      ids: [piece.id],
-    });
-  };
+  // Made of the place as it is when the core is asked: another change may be on its way.
+  const withPlace = (make: (now: Place) => Arrangement, did: string, key: string) =>
+    void arrange(
+      (newest) => {
+        const same = findPiece(newest, piece.id);
+        return same ? make(same.place) : null;
+      },
+      `${did} ${piece.name}`,
+      { ids: [piece.id], key: key && `${piece.id}:${key}` },
+    );
+  const rehang = (change: (now: Place) => Partial<Pick<Place, "hook" | "point" | "own">>) =>
+    withPlace(
+      (now) => ({
+        kind: "rehang",
+        hook: now.hook,
+        point: now.point,
+        own: now.own,
+        ...change(now),
+      }),
+      "Hang elsewhere:",
+      "",
+    );
+  const replace = (
+    change: (now: Place) => Partial<Pick<Place, "right" | "down" | "turn">>,
+    key: "right" | "down" | "turn",
+  ) =>
+    withPlace(
+      (now) => ({
+        kind: "offset",
+        right: now.right,
+        down: now.down,
+        turn: now.turn,
+        ...change(now),
+      }),
+      key === "turn" ? "Turn" : "Move",
+      key,
+    );
   const grouped = groupsAround(overlay.stack, piece.id).length > 0;
-  const replace = (change: Partial<Pick<Place, "right" | "down" | "turn">>) => {
-    const did = `${"turn" in change ? "Turn" : "Move"} ${piece.name}`;
-    const key = Object.keys(change).join();
-    if (grouped) {
-      // The core keeps what lies beside it in the group where it is.
-      const { right, down, turn } = { ...place, ...change };
-      void arrange({ kind: "offset", right, down, turn }, did, {
-        ids: [piece.id],
-        key: `${piece.id}:${key}`,
-      });
-    } else {
-      onChange((same) => ({ ...same, place: { ...same.place, ...change } }), did, key);
-    }
-  };
   const siblings = beside(overlay.stack, piece.id).filter((other) => other.id !== piece.id);
   const hooks: (readonly [string, string])[] = grouped
     ? [["group", "the group"]]
@@ -78,7 +94,7 @@ export function PlaceSection({ piece, onChange }: Props) {
               value={place.point}
               options={PIN_POINTS}
               onChange={(point) =>
-                rehang(place.own === place.point ? { point, own: point } : { point })
+                rehang((now) => (now.own === now.point ? { point, own: point } : { point }))
               }
             />{" "}
             of{" "}
@@ -88,20 +104,22 @@ export function PlaceSection({ piece, onChange }: Props) {
           label="Pin: area"
           value={now}
           options={hooks}
-          onChange={(word) => rehang({ hook: hookOf(word) })}
+          onChange={(word) => rehang(() => ({ hook: hookOf(word) }))}
         />{" "}
         by its{" "}
         <Choice
           label="Pin: own point"
           value={place.own}
           options={PIN_POINTS}
-          onChange={(own) => rehang({ own })}
+          onChange={(own) => rehang(() => ({ own }))}
         />
         ,{" "}
         <NumberField
-          label={place.right < 0 ? "Offset to the left" : "Offset to the right"}
+          label="Offset sideways"
           value={Math.abs(place.right)}
-          onChange={(right) => replace({ right: place.right < 0 ? -right : right })}
+          onChange={(right) =>
+            replace((now) => ({ right: now.right < 0 ? -right : right }), "right")
+          }
         />{" "}
         <Choice
           label="Sideways"
@@ -110,13 +128,13 @@ export function PlaceSection({ piece, onChange }: Props) {
             [1, "right"],
             [-1, "left"],
           ]}
-          onChange={(sign) => replace({ right: sign * Math.abs(place.right) })}
+          onChange={(sign) => replace((now) => ({ right: sign * Math.abs(now.right) }), "right")}
         />
         ,{" "}
         <NumberField
-          label={place.down < 0 ? "Offset upwards" : "Offset downwards"}
+          label="Offset up or down"
           value={Math.abs(place.down)}
-          onChange={(down) => replace({ down: place.down < 0 ? -down : down })}
+          onChange={(down) => replace((now) => ({ down: now.down < 0 ? -down : down }), "down")}
         />{" "}
         <Choice
           label="Up or down"
@@ -125,7 +143,7 @@ export function PlaceSection({ piece, onChange }: Props) {
             [1, "down"],
             [-1, "up"],
           ]}
-          onChange={(sign) => replace({ down: sign * Math.abs(place.down) })}
+          onChange={(sign) => replace((now) => ({ down: sign * Math.abs(now.down) }), "down")}
         />
         , turned{" "}
         <NumberField
@@ -134,7 +152,7 @@ export function PlaceSection({ piece, onChange }: Props) {
           least={-360}
           most={360}
           unit="°"
-          onChange={(turn) => replace({ turn })}
+          onChange={(turn) => replace(() => ({ turn }), "turn")}
         />
         {place.mirrored && ", mirrored"}.
       </p>

@@ -22,7 +22,7 @@ const ALIGNMENTS = [
   ["RIGHT", "right"],
 ] as const;
 
-const SIGNS = ["©", "™", "®", "–", "—", "“", "”", "‘", "’", "·", "…", "×", "→", "°"];
+const SIGNS = ["©", "™", "–", "—", "“", "”", "‘", "’", "·", "…", "×", "→", "°"];
 
 /** What a text says and how it is set. */
 export function WordsSection({ piece, note, onChange }: Props) {
@@ -60,6 +60,9 @@ export function WordsSection({ piece, note, onChange }: Props) {
         }}
         onSelect={(event) => noteEditing(piece.id, event.currentTarget)}
         onFocus={(event) => noteEditing(piece.id, event.currentTarget)}
+        onKeyDown={(event) => {
+          if (event.key === "Escape") event.currentTarget.blur();
+        }}
         onBlur={(event) => {
           // The stretch stays chosen while its values are changed in the sheet.
           if (!event.currentTarget.closest("[data-sheet]")?.contains(event.relatedTarget)) {
@@ -73,7 +76,7 @@ export function WordsSection({ piece, note, onChange }: Props) {
             key={sign}
             type="button"
             aria-label={`Insert ${sign}`}
-            className="btn btn-ghost btn-xs min-w-0 px-1.5"
+            className="btn btn-ghost btn-xs min-w-0 px-1"
             onPointerDown={(event) => event.preventDefault()}
             onClick={() => insert(sign)}
           >
@@ -292,48 +295,52 @@ function BoxSentence({ piece, note, onChange }: Props) {
   const rebox = (next: TextBox, did: string, key: string) =>
     onChange((text) => ({ ...text, box: next }), did, key);
   const largest = Math.max(...piece.runs.map((run) => run.size));
-  if (box.kind === "free") {
-    return (
-      <p>
-        The words take{" "}
-        <Choice
-          label="Box"
-          value="free"
-          options={[
-            ["free", "the room they need"],
-            ["given", "a given box"],
-          ]}
-          onChange={() =>
-            rebox(
-              {
-                kind: "given",
-                width: Math.round(largest * 10),
-                height: Math.round(largest * 1.5),
-                upright: "MIDDLE",
-                fit: fitOf("shrink"),
-              },
-              "Give the words a box",
-              "",
-            )
-          }
-        />
-        .
-      </p>
-    );
-  }
-  const { fit } = box;
+  const given: TextBox = {
+    kind: "given",
+    width: Math.round(largest * 10),
+    height: Math.round(largest * 1.5),
+    upright: "MIDDLE",
+    fit: fitOf("shrink"),
+  };
   return (
     <p>
       The words have{" "}
       <Choice
         label="Box"
-        value="given"
+        value={box.kind}
         options={[
           ["free", "the room they need"],
-          ["given", "a box"],
+          ["given", "a given box"],
         ]}
-        onChange={() => rebox({ kind: "free" }, "Free the words of their box", "")}
-      />{" "}
+        onChange={(kind) =>
+          rebox(
+            kind === "free" ? { kind } : given,
+            kind === "free" ? "Free the words of their box" : "Give the words a box",
+            "",
+          )
+        }
+      />
+      {box.kind === "given" && <GivenBox box={box} onChange={rebox} />}.
+      {note && (
+        <span role="status" className="block text-xs text-primary">
+          {note}
+        </span>
+      )}
+    </p>
+  );
+}
+
+type Given = Extract<TextBox, { kind: "given" }>;
+
+function GivenBox(props: {
+  box: Given;
+  onChange: (box: TextBox, did: string, key: string) => void;
+}) {
+  const { box, onChange: rebox } = props;
+  const { fit } = box;
+  return (
+    <>
+      {" "}
       of{" "}
       <NumberField
         label="Width of the box"
@@ -401,12 +408,6 @@ function BoxSentence({ piece, note, onChange }: Props) {
           />
         </>
       )}
-      .
-      {note && (
-        <span role="status" className="block text-xs text-primary">
-          {note}
-        </span>
-      )}
-    </p>
+    </>
   );
 }

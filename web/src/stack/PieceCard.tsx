@@ -35,7 +35,7 @@ export function PieceCard({ piece, drawn, selected, depth, findings, onPoint }: 
     piece.kind === "text"
       ? wordsOf(piece.runs).replaceAll("\n", " / ")
       : piece.kind === "group"
-        ? `${piece.stack.length} pieces`
+        ? `${piece.stack.length} ${piece.stack.length === 1 ? "piece" : "pieces"}`
         : KINDS[piece.kind];
   return (
     <div

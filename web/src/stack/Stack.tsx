@@ -83,7 +83,7 @@ function Cards({ stack, depth, drawing, pictures, onPoint }: CardsProps) {
           onPoint={onPoint}
         />
         {on && selected.length === 1 && (
-          <div data-sheet>
+          <div data-sheet ref={keepInView}>
             {findings.map((sentence) => (
               <p key={sentence} role="status" className="px-3 py-1 text-sm text-warning">
                 {sentence}
@@ -101,6 +101,11 @@ function Cards({ stack, depth, drawing, pictures, onPoint }: CardsProps) {
       </li>
     );
   });
+}
+
+/** Brings a sheet and its card into view as it unfolds. */
+function keepInView(sheet: HTMLElement | null): void {
+  sheet?.parentElement?.scrollIntoView({ block: "nearest" });
 }
 
 interface SheetProps {
@@ -138,7 +143,7 @@ function Sheet({ piece, drawn, pictures }: SheetProps) {
         <PictureSection piece={piece} pictures={pictures} onChange={changeOf("picture")} />
       )}
       {piece.kind === "group" && <GroupSection piece={piece} onChange={changeOf("group")} />}
-      <PlaceSection piece={piece} onChange={change} />
+      <PlaceSection piece={piece} />
       {piece.kind !== "group" && (
         <>
           <PaintSection piece={piece} pictures={pictures} onChange={changeFaced} />

@@ -25,21 +25,23 @@ export function ReadOut({ frame, drawing, chosen }: Props) {
   if (boxes.length === 0) return null;
   const box = boxAround(boxes);
   return (
-    <div className="flex min-w-0 items-center gap-4 whitespace-nowrap">
-      <Distances
-        label="Distance to the frame's edges"
-        short="Frame"
-        area="FRAME"
-        {...{ frame, box }}
-      />
-      <Distances
-        label="Distance to title-safe"
-        short="Title-safe"
-        area="TITLE_SAFE"
-        {...{ frame, box }}
-      />
+    <div className="flex min-w-0 items-center gap-4 whitespace-nowrap text-[11px] leading-4">
+      <div>
+        <Distances
+          label="Distance to the frame's edges"
+          short="Frame"
+          area="FRAME"
+          {...{ frame, box }}
+        />
+        <Distances
+          label="Distance to title-safe"
+          short="Title-safe"
+          area="TITLE_SAFE"
+          {...{ frame, box }}
+        />
+      </div>
       <span>
-        <span className="opacity-70">Box </span>
+        <span className="block opacity-70">Box</span>
         {tidy(box.width / pixelAspect(frame))} × {tidy(box.height)}
       </span>
     </div>
@@ -67,9 +69,9 @@ function Distances(props: {
   ] as const;
   return (
     <dl className="flex items-center gap-2" aria-label={`${label} in pixels and percent`}>
-      <span className="opacity-70">{short}</span>
+      <span className="w-14 opacity-70">{short}</span>
       {values.map(([name, arrow, units, side]) => (
-        <div key={name} className="flex gap-0.5">
+        <div key={name} className="flex w-[6.6rem] gap-0.5">
           <dt>
             <span aria-hidden className="opacity-60">
               {arrow}

@@ -165,7 +165,7 @@ export function Stage(props: Props) {
       event.preventDefault(); // So that the words keep being typed in.
       surface.current?.setPointerCapture(event.pointerId);
       wordsFrom.current = place;
-      editWords({ start: place, end: place });
+      editWords(editing, { start: place, end: place });
       return;
     }
     const piece = hit(p);
@@ -188,7 +188,7 @@ export function Stage(props: Props) {
     if (wordsFrom.current !== null) {
       const place = wordsUnder(p);
       if (place !== null) {
-        editWords({
+        editWords(editing, {
           start: Math.min(place, wordsFrom.current),
           end: Math.max(place, wordsFrom.current),
         });
@@ -255,7 +255,7 @@ export function Stage(props: Props) {
     } else if (piece.kind === "text") {
       select([piece.id]);
       // The sheet with the words is there once the choice has been shown.
-      setTimeout(() => editWords(), 0);
+      setTimeout(() => editWords(piece.id), 0);
     }
   };
 

@@ -12,12 +12,13 @@ export const useEditing = create<Editing>()(() => NOT);
 
 export const WORDS_FIELD = "words-field";
 
-/** Begins to type in the chosen text's words, with a stretch of them chosen. */
-export function editWords(range?: Range): void {
+/** Begins to type in a chosen text's words, with a stretch of them chosen. */
+export function editWords(id: string, range?: Range): void {
   const field = document.getElementById(WORDS_FIELD);
   if (!(field instanceof HTMLTextAreaElement)) return;
   field.focus();
   if (range) field.setSelectionRange(range.start, range.end);
+  noteEditing(id, field);
 }
 
 export function noteEditing(id: string, field: HTMLTextAreaElement): void {

@@ -1,3 +1,8 @@
+import { useEffect, useState } from "react";
+
+/** A choice that the document has not followed by then was refused. */
+const AHEAD_MS = 1200;
+
 interface Props<T extends string | number> {
   label: string;
   value: T;
@@ -9,7 +14,15 @@ interface Props<T extends string | number> {
 /** One of several words within a sentence. */
 export function Choice<T extends string | number>(props: Props<T>) {
   const { label, value, options, onChange, disabled = false } = props;
-  const current = options.findIndex(([option]) => option === value);
+  // What was chosen is shown until the document has followed, which may take a moment.
+  const [ahead, setAhead] = useState<{ value: T; from: T } | null>(null);
+  const shown = ahead && ahead.from === value ? ahead.value : value;
+  const current = options.findIndex(([option]) => option === shown);
+  useEffect(() => {
+    if (!ahead) return;
+    const timer = setTimeout(() => setAhead(null), AHEAD_MS);
+    return () => clearTimeout(timer);
+  }, [ahead]);
   return (
     <select
       aria-label={label}
@@ -19,7 +32,9 @@ export function Choice<T extends string | number>(props: Props<T>) {
       disabled={disabled}
       onChange={(event) => {
         const option = options[Number(event.target.value)];
-        if (option) onChange(option[0]);
+        if (!option) return;
+        setAhead({ value: option[0], from: value });
+        onChange(option[0]);
       }}
     >
       {options.map(([option, words], i) => (

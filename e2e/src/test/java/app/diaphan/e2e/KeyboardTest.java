@@ -66,7 +66,7 @@ class KeyboardTest {
     Overlay overlay = PackageStore.documentOf(browser.bean(PackageStore.class).overlay(1L));
     TextPiece text = (TextPiece) overlay.stack().getFirst();
     assertEquals("saltlight", text.words());
-    assertEquals(58, text.style().size());
+    assertEquals(58, text.runs().getFirst().size());
     assertEquals(10, text.place().right());
     assertEquals(1, text.place().down());
 

@@ -101,7 +101,8 @@ class ProofAndDeliverTest {
             page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("6 Quay at dusk")))
         .isChecked();
     page.keyboard().press("g");
-    assertThat(page.getByLabel("Safe areas")).not().isChecked();
+    assertThat(page.getByText("Guides", new Page.GetByTextOptions().setExact(true)))
+        .hasAttribute("aria-pressed", "false");
   }
 
   @Test

@@ -102,7 +102,14 @@ public final class Arranger {
   }
 
   private static List<String> unlocked(Overlay overlay, List<String> ids) {
-    List<String> free = ids.stream().filter(id -> !Pieces.get(overlay, id).locked()).toList();
+    List<String> free =
+        ids.stream()
+            .filter(id -> !Pieces.get(overlay, id).locked())
+            .filter(
+                id ->
+                    Placing.movers(overlay, id).stream()
+                        .anyMatch(mover -> !Pieces.get(overlay, mover).locked()))
+            .toList();
     if (free.isEmpty()) {
       throw new InvalidInput(
           "\"%s\" is locked; unlock it to change its place."

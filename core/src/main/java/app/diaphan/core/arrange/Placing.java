@@ -55,7 +55,7 @@ final class Placing {
           for (String mover : movers(overlay, id)) {
             if (mover.equals(id)) {
               result.put(id, wish);
-            } else if (!wishes.containsKey(mover)) {
+            } else if (!wishes.containsKey(mover) && !Pieces.get(overlay, mover).locked()) {
               result.put(mover, Wish.moved(spots.centre(mover), right, down));
             }
           }

@@ -1,0 +1,101 @@
+package app.diaphan.e2e;
+
+import static app.diaphan.e2e.FromNothingToFilesTest.upToDate;
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.overlay.Piece;
+import app.diaphan.core.overlay.Pieces;
+import app.diaphan.server.store.PackageStore;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import java.io.IOException;
+
+/** The Compose screen of one of the demo's overlays, and where things lie on it. */
+final class Compose {
+  private final Browser browser;
+  private final Page page;
+  private final long id;
+
+  private Compose(Browser browser, Page page, long id) {
+    this.browser = browser;
+    this.page = page;
+    this.id = id;
+  }
+
+  /** Opens an overlay of the demo by its place in the package, from 1. */
+  static Compose open(Browser browser, long id) throws IOException {
+    browser.loadDemo();
+    return again(browser, id);
+  }
+
+  static Compose again(Browser browser, long id) {
+    browser.open("/overlays/" + id + "/compose");
+    upToDate(browser.page());
+    return new Compose(browser, browser.page(), id);
+  }
+
+  Page page() {
+    return page;
+  }
+
+  Overlay saved() {
+    upToDate(page);
+    assertThat(page.getByText("Saved", new Page.GetByTextOptions().setExact(true))).isVisible();
+    return PackageStore.documentOf(browser.bean(PackageStore.class).overlay(id));
+  }
+
+  Piece piece(String pieceId) {
+    return Pieces.get(saved(), pieceId);
+  }
+
+  void choose(String card) {
+    button(card).click();
+  }
+
+  Locator button(String name) {
+    return page.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  Locator labelled(String label) {
+    return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+  }
+
+  /** Where a point of the frame lies on the screen. */
+  double[] at(double x, double y) {
+    BoundingBox stage = labelled("Stage").boundingBox();
+    var frame = saved().frame();
+    return new double[] {
+      stage.x + x / frame.displayWidth() * stage.width, stage.y + y / frame.height() * stage.height
+    };
+  }
+
+  /** Where the middle of one of the marks on the stage lies on the screen. */
+  double[] mark(String testId) {
+    BoundingBox box = page.getByTestId(testId).boundingBox();
+    return new double[] {box.x + box.width / 2, box.y + box.height / 2};
+  }
+
+  void drag(double[] from, double[] to) {
+    take(from, to);
+    page.mouse().up();
+  }
+
+  /** Drags without letting go. */
+  void take(double[] from, double[] to) {
+    page.mouse().move(from[0], from[1]);
+    page.mouse().down();
+    page.mouse().move((from[0] + to[0]) / 2, (from[1] + to[1]) / 2);
+    page.mouse().move(to[0], to[1]);
+  }
+
+  void type(String label, String value) {
+    Locator field = labelled(label);
+    field.click();
+    field.fill(value);
+    field.press("Enter");
+  }
+}

@@ -1,0 +1,98 @@
+package app.diaphan.e2e;
+
+import com.microsoft.playwright.Page;
+import java.nio.file.Path;
+
+/** By keys alone: Tab leads to what is named, the pointer is never used. */
+final class KeyHands implements Hands {
+  private static final int MOST_TABS = 260;
+
+  private static final String NAME_OF_FOCUSED =
+      "() => { const e = document.activeElement;"
+          + " return e.getAttribute('aria-label')"
+          + " || (e.labels && e.labels[0] && e.labels[0].textContent)"
+          + " || e.textContent || ''; }";
+
+  private final Page page;
+  private Path wanted;
+
+  KeyHands(Page page) {
+    this.page = page;
+    page.onFileChooser(chooser -> chooser.setFiles(wanted));
+  }
+
+  /** Goes on with Tab until what has the focus has this name. */
+  void tabTo(String name) {
+    for (int i = 0; i < MOST_TABS; i++) {
+      String here = page.evaluate(NAME_OF_FOCUSED).toString().strip();
+      if (here.equals(name) || name.endsWith("…") && here.startsWith(name)) {
+        return;
+      }
+      page.keyboard().press("Tab");
+    }
+    throw new AssertionError("Tab does not lead to " + name);
+  }
+
+  @Override
+  public void press(String button) {
+    tabTo(button);
+    page.keyboard().press("Enter");
+  }
+
+  @Override
+  public void choose(String label, String word) {
+    tabTo(label);
+    // What was typed into the list before counts for a second.
+    page.waitForTimeout(1100);
+    page.keyboard().type(word);
+  }
+
+  @Override
+  public void font(String family) {
+    for (int i = 0; ; i++) {
+      if (page.evaluate(NAME_OF_FOCUSED).toString().startsWith("Font family: ")) {
+        break;
+      }
+      if (i == MOST_TABS) {
+        throw new AssertionError("Tab does not lead to the font family");
+      }
+      page.keyboard().press("Tab");
+    }
+    page.keyboard().press("Enter");
+    page.keyboard().press(family.substring(0, 1).toLowerCase());
+    page.keyboard().press("Enter");
+  }
+
+  @Override
+  public void type(String label, String value) {
+    tabTo(label);
+    page.keyboard().press("Control+a");
+    page.keyboard().type(value);
+    page.keyboard().press("Enter");
+  }
+
+  @Override
+  public void words(String words) {
+    tabTo("Words");
+    page.keyboard().press("Control+a");
+    page.keyboard().type(words);
+  }
+
+  @Override
+  public void stretch(int start, int end) {
+    tabTo("Words");
+    page.keyboard().press("Control+Home");
+    for (int i = 0; i < start; i++) {
+      page.keyboard().press("ArrowRight");
+    }
+    for (int i = start; i < end; i++) {
+      page.keyboard().press("Shift+ArrowRight");
+    }
+  }
+
+  @Override
+  public void file(String button, Path file) {
+    wanted = file;
+    press(button);
+  }
+}
