@@ -62,7 +62,7 @@ export function HugSentence({ piece, onChange }: Props) {
           ["", any ? "and another" : "nothing"],
           ...free.map((other) => [other.id, other.name] as const),
         ]}
-        disabled={free.length === 0}
+        disabled={others.length === 0}
         onChange={(id) => id !== "" && hug(id)}
       />
       {any

@@ -189,7 +189,6 @@ class LowerThirdFromNothingTest {
         browser
             .data()
             .resolve("deliveries/1-lantern-reach-regatta/skipper-lower-third.png");
-    Files.writeString(Path.of("/tmp/built.json"), app.diaphan.server.json.DocumentJson.writeReadable(app.diaphan.server.store.PackageStore.documentOf(browser.bean(app.diaphan.server.store.PackageStore.class).overlay(1L))));
     Overlay demo = BundleReader.read(Browser.DEMO).overlays().get("skipper-lower-third.json");
     Path expected =
         new Deliverer(browser.bean(DrawingService.class).rendererFor(1L))

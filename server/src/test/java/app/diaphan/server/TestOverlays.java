@@ -1,5 +1,12 @@
 package app.diaphan.server;
 
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+
 /** Overlay documents as the front end sends them. */
 public final class TestOverlays {
   private static final String FRAME =
@@ -81,5 +88,22 @@ public final class TestOverlays {
         {"frame":%s,"extent":"FRAME","format":"%s","depth":"%s","alpha":"STRAIGHT",
          "compression":"DEFLATE","level":6,"dither":true,"dotsPerInch":72}"""
         .formatted(frame(width, height), format, depth);
+  }
+
+  /** A bundle as version 1 wrote it, with one overlay. */
+  public static byte[] bundleOfVersion1(String words) {
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    try (ZipOutputStream zip = new ZipOutputStream(out)) {
+      zip.putNextEntry(new ZipEntry("package.json"));
+      zip.write(
+          """
+          {"format":"diaphan-package","version":1,"name":"Old","overlays":["a.json"],"clips":[]}"""
+              .getBytes(StandardCharsets.UTF_8));
+      zip.putNextEntry(new ZipEntry("overlays/a.json"));
+      zip.write(ofVersion1(words).getBytes(StandardCharsets.UTF_8));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return out.toByteArray();
   }
 }

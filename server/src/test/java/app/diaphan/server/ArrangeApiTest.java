@@ -1,0 +1,253 @@
+package app.diaphan.server;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import app.diaphan.server.RunningServer.Answer;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
+
+/** Arranging, pasting and what else Compose asks the server for. */
+class ArrangeApiTest {
+  @RegisterExtension static final RunningServer SERVER = new RunningServer();
+  private long packageId;
+
+  @BeforeEach
+  void newPackage() {
+    packageId = newPackage("Lantern Reach Regatta");
+  }
+
+  private static long newPackage(String name) {
+    return SERVER
+        .post("/api/packages", "{\"name\":\"%s\"}".formatted(name))
+        .body()
+        .path("id")
+        .asLong();
+  }
+
+  private Answer arrange(String chosen, String arrangement) {
+    return SERVER.post(
+        "/api/packages/" + packageId + "/arranged",
+        "{\"overlay\":%s,\"chosen\":%s,\"arrangement\":%s}"
+            .formatted(TestOverlays.lowerThird("Ysolde"), chosen, arrangement));
+  }
+
+  @Test
+  void anArrangementComesBackAsADocumentAndNothingIsSaved() {
+    Answer grouped = arrange("[\"name\",\"plate\"]", "{\"kind\":\"group\",\"name\":\"Both\"}");
+    assertEquals(200, grouped.status(), () -> grouped.body().toString());
+    JsonNode stack = grouped.body().path("overlay").path("stack");
+    assertEquals(1, stack.size());
+    assertEquals("group", stack.get(0).path("kind").asString());
+    assertEquals(2, stack.get(0).path("stack").size());
+    assertEquals(
+        stack.get(0).path("id").asString(), grouped.body().path("chosen").get(0).asString());
+    assertEquals(0, SERVER.get("/api/packages/" + packageId + "/overlays").body().size());
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "{\"kind\":\"move\",\"right\":1e9,\"down\":0}",
+        "{\"kind\":\"fly\"}",
+        "{\"kind\":\"space\",\"direction\":\"ACROSS\",\"against\":\"CHOSEN\"}",
+        "{\"kind\":\"ungroup\"}",
+        "{\"kind\":\"size\",\"across\":0,\"down\":1,\"x\":0,\"y\":0}",
+        "{\"kind\":\"rehang\",\"hook\":{\"kind\":\"piece\",\"piece\":\"name\"},"
+            + "\"point\":\"TOP\",\"own\":\"TOP\"}"
+      })
+  void whatMakesNoSenseIsAnsweredInASentence(String arrangement) {
+    Answer refused = arrange("[\"name\"]", arrangement);
+    assertEquals(422, refused.status(), () -> refused.body().toString());
+    assertTrue(refused.detail().length() > 20, refused.detail());
+  }
+
+  @Test
+  void piecesThatAreGoneAreNamed() {
+    Answer refused =
+        arrange("[\"gone\"]", "{\"kind\":\"move\",\"right\":1,\"down\":0}");
+    assertTrue(refused.detail().contains("gone"), refused.detail());
+  }
+
+  @Test
+  void pastedPiecesBringTheirPicturesFromTheOtherPackage() throws IOException {
+    long from = newPackage("Tern Holm");
+    SERVER.upload("/api/packages/" + from + "/pictures", "pennant.png", picture(0x224466));
+    // Another picture of that name is here already.
+    SERVER.upload("/api/packages/" + packageId + "/pictures", "pennant.png", picture(0x990000));
+    String piece =
+        """
+        {"kind":"picture","id":"p","name":"Pennant","shown":true,"locked":false,
+         "place":{"hook":{"kind":"frame","area":"FRAME"},"point":"CENTRE","own":"CENTRE",
+                  "right":0,"down":0,"turn":0,"mirrored":false},
+         "picture":"pennant.png","crop":{"left":0,"top":0,"right":0,"bottom":0},"fit":"CONTAIN",
+         "width":30,"height":20,"faceOpacity":1,"overallOpacity":1,"finishes":[]}""";
+    Answer pasted =
+        SERVER.post(
+            "/api/packages/" + packageId + "/pasted",
+            """
+            {"overlay":%s,"from":%d,
+             "paste":{"kind":"paste","pieces":[%s],"lines":90,"right":0,"down":0}}"""
+                .formatted(TestOverlays.lowerThird("a"), from, piece));
+    assertEquals(200, pasted.status(), () -> pasted.body().toString());
+    JsonNode front = pasted.body().path("overlay").path("stack").get(0);
+    assertEquals(60, front.path("width").asDouble(), "the frame has twice as many lines");
+    assertEquals("pennant (2).png", front.path("picture").asString());
+    assertEquals(2, SERVER.get("/api/packages/" + packageId + "/pictures").body().size());
+  }
+
+  private static byte[] picture(int colour) throws IOException {
+    BufferedImage image = new BufferedImage(30, 20, BufferedImage.TYPE_INT_RGB);
+    image.setRGB(4, 4, colour);
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    ImageIO.write(image, "png", out);
+    return out.toByteArray();
+  }
+
+  @Test
+  void theHouseStyleIsKeptAndGoesOutWithTheBundle() {
+    String path = "/api/packages/" + packageId + "/house";
+    assertEquals(0, SERVER.get(path).body().path("colours").size());
+    String house =
+        """
+        {"colours":[{"name":"Lamp","colour":"#f0a93f"}],
+         "ownMargin":{"unit":"UNITS","left":40,"top":20,"right":40,"bottom":60}}""";
+    assertEquals(200, SERVER.put(path, house).status());
+    SERVER.restart();
+    assertEquals("Lamp", SERVER.get(path).body().path("colours").get(0).path("name").asString());
+    byte[] bundle =
+        SERVER.get("/api/packages/" + packageId + "/bundle.zip").raw().body();
+    Answer in = SERVER.upload("/api/packages/bundle", "again.zip", bundle);
+    JsonNode again =
+        SERVER.get("/api/packages/" + in.body().path("id").asLong() + "/house").body();
+    assertEquals(60, again.path("ownMargin").path("bottom").asDouble());
+    assertEquals(422, SERVER.put(path, house.replace("\"Lamp\"", "\" \"")).status());
+    assertEquals(422, SERVER.put(path, house.replace("#f0a93f", "amber")).status());
+  }
+
+  @Test
+  void revisionsAreNamedAndReadAgain() {
+    long id =
+        SERVER
+            .post("/api/packages/" + packageId + "/overlays", TestOverlays.lowerThird("First"))
+            .body()
+            .path("id")
+            .asLong();
+    String path = "/api/overlays/" + id;
+    SERVER.put(
+        path, "{\"basedOn\":1,\"overlay\":%s}".formatted(TestOverlays.lowerThird("Second")));
+    assertEquals(
+        "As approved",
+        SERVER
+            .put(path + "/revisions/1/name", "{\"name\":\"As approved\"}")
+            .body()
+            .path("name")
+            .asString());
+    assertEquals(
+        "First",
+        SERVER
+            .get(path + "/revisions/1")
+            .body()
+            .path("stack")
+            .get(0)
+            .path("runs")
+            .get(0)
+            .path("words")
+            .asString());
+    JsonNode all = SERVER.get(path + "/revisions").body();
+    assertEquals("", all.get(0).path("name").asString());
+    assertEquals("As approved", all.get(1).path("name").asString());
+    assertEquals(404, SERVER.get(path + "/revisions/9").status());
+    assertEquals(
+        422,
+        SERVER
+            .put(path + "/revisions/1/name", "{\"name\":\"%s\"}".formatted("x".repeat(121)))
+            .status());
+  }
+
+  @Test
+  void contrastIsThatOfTheWordsAgainstWhatLiesBeneath() {
+    String asked =
+        "{\"overlay\":%s,\"piece\":\"%s\",\"colour\":\"#ffffff\"}";
+    JsonNode words =
+        SERVER
+            .post(
+                "/api/packages/" + packageId + "/contrast",
+                asked.formatted(TestOverlays.lowerThird("Ysolde"), "name"))
+            .body();
+    assertEquals("#124b5c", words.path("beneath").asString());
+    // WCAG 2.2 of white on #124b5c by the formula of the recommendation.
+    assertEquals(9.60, words.path("ratio").asDouble(), 0.01);
+    JsonNode plate =
+        SERVER
+            .post(
+                "/api/packages/" + packageId + "/contrast",
+                asked.formatted(TestOverlays.lowerThird("Ysolde"), "plate"))
+            .body();
+    assertEquals(0, plate.path("ratio").asDouble(), "nothing lies behind the plate");
+  }
+
+  @Test
+  void drawingsSayWhereThingsAre() {
+    JsonNode drawing =
+        SERVER
+            .post(
+                "/api/packages/" + packageId + "/drawings",
+                "{\"overlay\":%s,\"scale\":1,\"editing\":\"name\"}"
+                    .formatted(TestOverlays.lowerThird("Ysolde")))
+            .body();
+    JsonNode name = drawing.path("pieces").get(0);
+    assertEquals(4 * 7, name.path("carets").size(), "a caret before each letter and behind the last");
+    assertEquals(4, name.path("baselines").size());
+    assertEquals(0, drawing.path("pieces").get(1).path("carets").size());
+    // It hangs 10 right and 8 up from the bottom left of an area of 6 % in.
+    JsonNode thread = name.path("thread");
+    assertEquals(19.2, thread.get(2).asDouble(), 1e-6);
+    assertEquals(169.2, thread.get(3).asDouble(), 1e-6);
+    assertEquals(29.2, thread.get(0).asDouble(), 1e-6);
+    assertEquals(161.2, thread.get(1).asDouble(), 1e-6);
+  }
+
+  @Test
+  void fontsShowThemselves() throws IOException {
+    JsonNode fonts = SERVER.get("/api/fonts").body();
+    boolean small = false;
+    for (JsonNode font : fonts) {
+      small |= font.path("smallCapitals").asBoolean();
+      byte[] png =
+          SERVER
+              .get("/api/fonts/sample.png?family=" + font.path("name").asString().replace(" ", "%20"))
+              .raw()
+              .body();
+      assertEquals(440, ImageIO.read(new ByteArrayInputStream(png)).getWidth());
+    }
+    assertTrue(small);
+    assertEquals(422, SERVER.get("/api/fonts/sample.png?family=Nowhere").status());
+  }
+
+  @Test
+  void aDocumentOfTheFirstVersionIsReadAsItWasMeant() {
+    JsonNode old =
+        SERVER
+            .upload("/api/packages/bundle", "old.zip", TestOverlays.bundleOfVersion1("Ysolde"))
+            .body();
+    JsonNode overlay =
+        SERVER
+            .get("/api/packages/" + old.path("id").asLong() + "/overlays")
+            .body()
+            .get(0)
+            .path("overlay");
+    assertEquals(
+        RunningServer.JSON.readTree(TestOverlays.lowerThird("Ysolde")).toString(),
+        overlay.toString().replaceAll("(\\d)\\.0(?=\\D)", "$1"));
+  }
+}
