@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useDeferredValue, useRef, useState } from "react";
-import { answer, api, type Overlay } from "../api/client";
+import { answer, api, type Overlay, type PictureSummary } from "../api/client";
 import { BackdropStrip } from "../backdrops/BackdropStrip";
 import { useBackdrops } from "../backdrops/useBackdrops";
 import { useArranging } from "../document/arrange";
@@ -19,6 +19,7 @@ import { useComposeKeys } from "./useComposeKeys";
 import { ViewBar } from "./ViewBar";
 
 const ROOM_AROUND = 40;
+const NO_PICTURES: PictureSummary[] = [];
 
 /** Where pieces are put on the frame, placed, painted and finished. */
 export function ComposePage() {
@@ -75,7 +76,7 @@ function Compose({ overlay, packageId }: { overlay: Overlay; packageId: number }
         overlay={overlay}
         packageId={packageId}
         drawing={settled?.drawing}
-        pictures={pictures.data ?? []}
+        pictures={pictures.data ?? NO_PICTURES}
         picker={picker}
         onPoint={setPointedAt}
       />

@@ -1,4 +1,4 @@
-import type { RefObject } from "react";
+import { memo, type RefObject } from "react";
 import type {
   Drawing,
   DrawnPiece,
@@ -29,7 +29,8 @@ interface Props {
 }
 
 /** The pieces from front to back; the chosen one's card is unfolded into its sheet. */
-export function Stack({ overlay, packageId, drawing, pictures, picker, onPoint }: Props) {
+export const Stack = memo(function Stack(props: Props) {
+  const { overlay, packageId, drawing, pictures, picker, onPoint } = props;
   const selected = useOverlay((state) => state.selected);
   return (
     <aside
@@ -54,7 +55,7 @@ export function Stack({ overlay, packageId, drawing, pictures, picker, onPoint }
       </ol>
     </aside>
   );
-}
+});
 
 interface CardsProps {
   stack: readonly Piece[];

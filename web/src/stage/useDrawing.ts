@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from "react";
 import { answer, api, type Drawing, type Overlay } from "../api/client";
+import { useOverlay } from "../document/overlayStore";
 
 export interface Drawn {
   drawing: Drawing;
@@ -16,7 +17,8 @@ interface Wanted {
 
 /**
  * Keeps a true drawing of the newest document. One drawing is asked for at a time; whatever changed
- * meanwhile is drawn next, so that no queue builds up behind a fast hand.
+ * meanwhile is drawn next, so that no queue builds up behind a fast hand. The overlay being worked
+ * on is asked for as soon as it changes, so that the core draws while the screen is laid out.
  *
  * @param editing the id of the text whose carets are wanted
  */
@@ -29,6 +31,7 @@ export function useDrawing(
   const [drawn, setDrawn] = useState<Drawn | null>(null);
   const [problem, setProblem] = useState("");
   const wanted = useRef<Wanted | null>(null);
+  const asked = useRef<Wanted | null>(null);
   const busy = useRef(false);
   const alive = useRef(true);
   useEffect(() => {
@@ -38,7 +41,6 @@ export function useDrawing(
     };
   }, []);
   useEffect(() => {
-    wanted.current = { packageId, overlay, scale, editing };
     const draw = async () => {
       if (busy.current) return;
       busy.current = true;
@@ -61,7 +63,22 @@ export function useDrawing(
       }
       busy.current = false;
     };
-    void draw();
+    const ask = (newest: Overlay) => {
+      const last = asked.current;
+      const same =
+        last?.overlay === newest &&
+        last.packageId === packageId &&
+        last.scale === scale &&
+        last.editing === editing;
+      if (same) return;
+      asked.current = wanted.current = { packageId, overlay: newest, scale, editing };
+      void draw();
+    };
+    ask(overlay);
+    if (overlay !== useOverlay.getState().overlay) return;
+    return useOverlay.subscribe((state) => {
+      if (state.overlay) ask(state.overlay);
+    });
   }, [packageId, overlay, scale, editing]);
   return { drawn, problem };
 }

@@ -8,17 +8,23 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.Request;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Consumer;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 
 /** The hand's own lines: from a key to the true picture, and pictures a second while dragging. */
 final class EditorBench {
   private static final int KEYS = 60;
+  private static final int OPENINGS = 7;
 
   private EditorBench() {}
 
@@ -50,7 +56,7 @@ final class EditorBench {
       for (int i = 0; i < 300; i++) {
         server
             .getBean(DrawingService.class)
-            .draw(1L, EngineBench.renamed(demo.lowerThird(), "Warm " + i), 1);
+            .draw(1L, EngineBench.renamed(demo.lowerThird(), "Warm " + i), 1, "name");
       }
       int port = ((WebServerApplicationContext) server).getWebServer().getPort();
       Page page = browser.newPage(new Browser.NewPageOptions().setViewportSize(1280, 800));
@@ -62,20 +68,94 @@ final class EditorBench {
       // At 1:1 the whole 1080p frame is drawn.
       page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("1:1")).click();
       double[] keys = keyTimes(page);
-      page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Fit")).click();
-      return List.of(
+      List<Line> lines = new ArrayList<>();
+      lines.add(
           Line.atMost(
               "editor/key to true picture, 1080p at 1:1, p95",
               Clock.percentile(keys, 0.95),
               "ms",
-              120),
+              120));
+      lines.add(
           Line.atMost(
               "editor/key to true picture, 1080p at 1:1, median",
               Clock.percentile(keys, 0.5),
               "ms",
-              120),
-          Line.atLeast("editor/pictures a second while dragging", dragRate(page), "/s", 59));
+              120));
+      lines.addAll(crowded(server.getBean(PackageStore.class), page, port));
+      return lines;
     }
+  }
+
+  /** Opening an overlay of many pieces, and what the hand does to one of them. */
+  private static List<Line> crowded(PackageStore store, Page page, int port) {
+    long id = store.add(1L, Crowded.overlay()).id();
+    String address = "http://127.0.0.1:" + port + "/overlays/" + id + "/compose";
+    double[] opened = new double[OPENINGS];
+    for (int i = 0; i < OPENINGS; i++) {
+      page.navigate(address);
+      page.waitForFunction(
+          "() => document.querySelector('[data-testid=composite]')?.dataset.current === 'true'");
+      // Since the navigation began; the first opening warms the server.
+      opened[i] = ((Number) page.evaluate("() => performance.now()")).doubleValue();
+      page.waitForTimeout(600);
+    }
+    page.setViewportSize(1920, 1080);
+    page.waitForTimeout(1500);
+    page.keyboard().press("s");
+    String what = Crowded.PIECES + " pieces";
+    BoundingBox stage =
+        page.getByLabel("Stage", new Page.GetByLabelOptions().setExact(true)).boundingBox();
+    double heldX = stage.x + stage.width * 300 / 1920;
+    double heldY = stage.y + stage.height * 225 / 1080;
+    Rate dragged = rate(page, heldX, heldY);
+    page.keyboard().press("Control+z");
+    page.waitForTimeout(800);
+    page.mouse().click(heldX, heldY);
+    page.waitForTimeout(300);
+    BoundingBox corner = page.getByTestId("handle-bottomRight").boundingBox();
+    Rate sized = rate(page, corner.x + corner.width / 2, corner.y + corner.height / 2);
+    page.keyboard().press("Control+z");
+    page.waitForTimeout(800);
+    BoundingBox diamond = page.getByTestId("turn-handle").boundingBox();
+    Rate turned = rate(page, diamond.x + diamond.width / 2, diamond.y + diamond.height / 2);
+    return List.of(
+        Line.atMost("editor/opening " + what, Clock.percentile(opened, 0.5), "ms", 1000),
+        Line.atLeast(
+            "editor/pictures a second, dragging one of " + what, dragged.pictures(), "/s", 59),
+        Line.atLeast("editor/pictures a second, sizing one of " + what, sized.pictures(), "/s", 59),
+        Line.atLeast(
+            "editor/pictures a second, turning one of " + what, turned.pictures(), "/s", 59),
+        Line.atMost(
+            "editor/requests while the hand moves",
+            dragged.requests() + sized.requests() + turned.requests(),
+            "",
+            0));
+  }
+
+  private record Rate(double pictures, int requests) {}
+
+  /** Takes what lies at a point of the screen, and moves it about for three seconds. */
+  private static Rate rate(Page page, double x, double y) {
+    page.waitForLoadState(LoadState.NETWORKIDLE);
+    AtomicInteger requests = new AtomicInteger();
+    page.mouse().move(x, y);
+    page.mouse().down();
+    Consumer<Request> counting = request -> requests.incrementAndGet();
+    page.onRequest(counting);
+    page.evaluate(
+        "() => { window.frames = []; const tick = t => { window.frames.push(t);"
+            + " requestAnimationFrame(tick); }; requestAnimationFrame(tick); }");
+    for (int i = 0; i < 180; i++) {
+      page.mouse().move(x + 60 * Math.sin(i / 9.0), y + 40 - 40 * Math.cos(i / 9.0));
+    }
+    Object rate =
+        page.evaluate(
+            "() => 1000 * (window.frames.length - 1)"
+                + " / (window.frames.at(-1) - window.frames[0])");
+    page.offRequest(counting);
+    page.mouse().up();
+    page.waitForTimeout(400);
+    return new Rate(((Number) rate).doubleValue(), requests.get());
   }
 
   /** Timed in the page: from the input event to the frame that shows the composite made from it. */
@@ -99,27 +179,5 @@ final class EditorBench {
     }
     return ((List<?>) page.evaluate("() => window.times"))
         .stream().mapToDouble(value -> ((Number) value).doubleValue()).toArray();
-  }
-
-  private static double dragRate(Page page) {
-    page.waitForTimeout(800);
-    BoundingBox stage =
-        page.getByLabel("Stage", new Page.GetByLabelOptions().setExact(true)).boundingBox();
-    double x = stage.x + stage.width * 1100 / 1920;
-    double y = stage.y + stage.height * 980 / 1080;
-    page.mouse().move(x, y);
-    page.mouse().down();
-    page.evaluate(
-        "() => { window.frames = []; const tick = t => { window.frames.push(t);"
-            + " requestAnimationFrame(tick); }; requestAnimationFrame(tick); }");
-    for (int i = 0; i < 180; i++) {
-      page.mouse().move(x + 60 * Math.sin(i / 9.0), y - 40 + 40 * Math.cos(i / 9.0));
-    }
-    Object rate =
-        page.evaluate(
-            "() => 1000 * (window.frames.length - 1)"
-                + " / (window.frames.at(-1) - window.frames[0])");
-    page.mouse().up();
-    return ((Number) rate).doubleValue();
   }
 }

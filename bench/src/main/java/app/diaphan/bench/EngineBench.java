@@ -2,7 +2,7 @@ package app.diaphan.bench;
 
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.Overlay;
-import app.diaphan.core.overlay.Piece;
+import app.diaphan.core.overlay.Pieces;
 import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.core.raster.Bands;
 import app.diaphan.core.raster.Bounds;
@@ -56,11 +56,7 @@ final class EngineBench {
   }
 
   static Overlay renamed(Overlay overlay, String words) {
-    List<Piece> stack =
-        overlay.stack().stream()
-            .map(p -> p instanceof TextPiece t && t.id().equals("name") ? t.withWords(words) : p)
-            .toList();
-    return overlay.withStack(stack);
+    return Pieces.replaced(overlay, "name", piece -> ((TextPiece) piece).withWords(words));
   }
 
   /** Against the area of the pixel on the plane's side of its border, by clipping. */

@@ -49,7 +49,8 @@ class ArrangeTest {
     assertTrue(compose.piece("title").place().right() != title.place().right());
 
     compose.choose("Day: Text");
-    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Where: Text").setExact(true))
+    page.getByRole(
+            AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Where: Text").setExact(true))
         .click(new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.SHIFT)));
     assertThat(page.getByText("2 pieces chosen")).isVisible();
     page.keyboard().press("Escape");
@@ -136,21 +137,21 @@ class ArrangeTest {
     double[] start = compose.at(293, 900);
     page.mouse().click(start[0], start[1]);
     page.keyboard().type("Dame ");
-    TextPiece text = (TextPiece) compose.piece("text-1");
+    TextPiece text = (TextPiece) compose.piece("name");
     assertEquals("Dame Ysolde Farrow-Quill", text.words());
     assertEquals(300, text.runs().getFirst().weight(), "set like what stands there");
     double[] end = compose.at(452, 900);
     compose.drag(start, end);
     compose.labelled("Weight").selectOption("Black");
     compose.labelled("Colour of the words").selectOption("a colour of its own");
-    text = (TextPiece) compose.piece("text-1");
+    text = (TextPiece) compose.piece("name");
     Run first = text.runs().getFirst();
     assertTrue(first.words().startsWith("Dame") && first.words().length() < 8, first.words());
     assertEquals(900, first.weight());
     assertTrue(first.ink() instanceof Run.Ink.Own);
     assertEquals(300, text.runs().get(1).weight());
     compose.button("Insert ™").click();
-    assertTrue(((TextPiece) compose.piece("text-1")).words().contains("™"));
+    assertTrue(((TextPiece) compose.piece("name")).words().contains("™"));
   }
 
   @Test
@@ -162,7 +163,9 @@ class ArrangeTest {
     compose.type("Width of the box", "400");
     assertThat(page.getByText("of its size to fit the box")).isVisible();
     compose.labelled("Fit").selectOption("are refused");
-    assertThat(page.getByRole(AriaRole.STATUS).filter(new Locator.FilterOptions().setHasText("too large for their box")))
+    assertThat(
+            page.getByRole(AriaRole.STATUS)
+                .filter(new Locator.FilterOptions().setHasText("too large for their box")))
         .isVisible();
     page.keyboard().press("Escape");
     page.keyboard().press("Alt+4");
@@ -193,12 +196,11 @@ class ArrangeTest {
     page.getByLabel("Name for the package's colour").fill("Slate");
     compose.button("Keep for the package").click();
     assertThat(compose.button("Slate of the package")).isVisible();
-    page.waitForCondition(
-        () -> browser.bean(PackageStore.class).house(1L).colours().size() == 8);
+    page.waitForCondition(() -> browser.bean(PackageStore.class).house(1L).colours().size() == 8);
   }
 
   private static String colour(Compose compose) {
-    return ((Paint.Flat) ((TextPiece) compose.piece("text-1")).paint()).colour().toString();
+    return ((Paint.Flat) ((TextPiece) compose.piece("name")).paint()).colour().toString();
   }
 
   @Test
@@ -239,10 +241,7 @@ class ArrangeTest {
     long target =
         browser
             .bean(PackageStore.class)
-            .add(
-                other,
-                new Overlay(
-                    "Small", Frame.of(960, 540), List.of()))
+            .add(other, new Overlay("Small", Frame.of(960, 540), List.of()))
             .id();
     Compose elsewhere = Compose.again(browser, target);
     page.keyboard().press("Control+v");
@@ -268,9 +267,9 @@ class ArrangeTest {
     Compose compose = Compose.open(browser, 2);
     Page page = compose.page();
     compose.button("Lock Name").click();
-    Piece before = compose.piece("text-1");
+    Piece before = compose.piece("name");
     compose.drag(compose.at(500, 895), compose.at(500, 500));
-    assertEquals(before, compose.piece("text-1"));
+    assertEquals(before, compose.piece("name"));
     compose.choose("Name: Text");
     page.keyboard().press("ArrowRight");
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("locked");
@@ -312,9 +311,7 @@ class ArrangeTest {
     page.keyboard().press("Alt+2");
     compose.choose("Name: Text");
     compose.labelled("Pin: area").selectOption("the own margin");
-    assertEquals(
-        new Hook.OfFrame(Area.OWN_MARGIN),
-        compose.piece("text-1").place().hook());
+    assertEquals(new Hook.OfFrame(Area.OWN_MARGIN), compose.piece("name").place().hook());
     browser.open("/packages/1/new");
     page.getByLabel("Name of the overlay").fill("Next");
     compose.button("Compose it").click();

@@ -48,15 +48,15 @@ class ComposeTest {
     page.mouse().up();
     Overlay after = compose.saved();
     assertNotEquals(picture, page.getByTestId("composite").getAttribute("src"));
-    for (String id : List.of("text-1", "picture-1")) {
+    for (String id : List.of("name", "pennant")) {
       var was = Pieces.get(before, id).place();
       var is = Pieces.get(after, id).place();
       assertEquals(was.right() + 100, is.right(), 3, id);
       assertEquals(was.down() - 100, is.down(), 3, id);
     }
     assertEquals(
-        Pieces.get(before, "text-2"),
-        Pieces.get(after, "text-2"),
+        Pieces.get(before, "boat"),
+        Pieces.get(after, "boat"),
         "what hangs follows without a change of its own");
   }
 
@@ -97,8 +97,7 @@ class ComposeTest {
     compose.labelled("Pin: point").selectOption("top right");
     compose.labelled("Pin: area").selectOption("the frame");
     compose.labelled("Pin: area").selectOption("Pennant");
-    assertEquals(
-        new Hook.OfPiece("picture-1"), compose.piece("text-1").place().hook());
+    assertEquals(new Hook.OfPiece("pennant"), compose.piece("name").place().hook());
     assertEquals(before, readOut.textContent());
     assertThat(compose.page().getByTestId("thread")).isVisible();
     // The pennant hugs nothing, but the boat's name hangs from the name: no circle may come of it.
@@ -127,13 +126,10 @@ class ComposeTest {
     assertThat(steps.getByRole(AriaRole.BUTTON))
         .hasText(
             new String[] {
-              "Opened",
-              "Type words: Name",
-              "Change the finish: Boat and club",
-              "Take away"
+              "Opened", "Type words: Name", "Change the finish: Boat and club", "Take away"
             });
     steps.getByText("Type words").click();
-    assertEquals("Bram", ((TextPiece) compose.piece("text-1")).words());
+    assertEquals("Bram", ((TextPiece) compose.piece("name")).words());
     assertEquals(before.stack().size(), compose.saved().stack().size());
     page.keyboard().press("Control+z");
     assertEquals(before, compose.saved());
@@ -180,7 +176,7 @@ class ComposeTest {
     compose.labelled("Words").fill("Mine");
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("saved from elsewhere");
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep mine")).click();
-    assertEquals("Mine", ((TextPiece) compose.piece("text-1")).words());
+    assertEquals("Mine", ((TextPiece) compose.piece("name")).words());
     assertEquals(3, store.revisionsOf(2L).size(), "the other version is among the revisions");
   }
 
@@ -236,7 +232,7 @@ class ComposeTest {
     upToDate(page);
     Overlay large = compose.saved();
     assertEquals(3840, large.frame().width());
-    assertEquals(24, ((PlatePiece) compose.piece("plate-2")).width());
+    assertEquals(24, ((PlatePiece) compose.piece("accent")).width());
     page.keyboard().press("Alt+1");
     page.getByLabel("Own width").fill("abc");
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("abc");

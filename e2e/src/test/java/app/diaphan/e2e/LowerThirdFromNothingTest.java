@@ -39,8 +39,7 @@ class LowerThirdFromNothingTest {
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Compose it")).click();
     build(page, new MouseHands(page));
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Deliver")).click();
-    page.getByRole(
-            AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Deliver").setExact(true))
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Deliver").setExact(true))
         .click();
     assertDeliveredLikeTheDemo(page);
   }
@@ -186,9 +185,7 @@ class LowerThirdFromNothingTest {
   private void assertDeliveredLikeTheDemo(Page page) throws IOException {
     assertThat(page.getByRole(AriaRole.ARTICLE).first()).containsText("read back equal");
     Path delivered =
-        browser
-            .data()
-            .resolve("deliveries/1-lantern-reach-regatta/skipper-lower-third.png");
+        browser.data().resolve("deliveries/1-lantern-reach-regatta/skipper-lower-third.png");
     Overlay demo = BundleReader.read(Browser.DEMO).overlays().get("skipper-lower-third.json");
     Path expected =
         new Deliverer(browser.bean(DrawingService.class).rendererFor(1L))

@@ -56,7 +56,9 @@ class ApiTest {
     assertEquals(409, stale.status());
     assertTrue(stale.detail().contains("Lower third"), stale.detail());
     JsonNode now = SERVER.get(path).body();
-    assertEquals("Bram", now.path("overlay").path("stack").get(0).path("runs").get(0).path("words").asString());
+    assertEquals(
+        "Bram",
+        now.path("overlay").path("stack").get(0).path("runs").get(0).path("words").asString());
     assertEquals(2, SERVER.get(path + "/revisions").body().size());
   }
 

@@ -73,8 +73,7 @@ class ArrangeApiTest {
 
   @Test
   void piecesThatAreGoneAreNamed() {
-    Answer refused =
-        arrange("[\"gone\"]", "{\"kind\":\"move\",\"right\":1,\"down\":0}");
+    Answer refused = arrange("[\"gone\"]", "{\"kind\":\"move\",\"right\":1,\"down\":0}");
     assertTrue(refused.detail().contains("gone"), refused.detail());
   }
 
@@ -124,11 +123,9 @@ class ArrangeApiTest {
     assertEquals(200, SERVER.put(path, house).status());
     SERVER.restart();
     assertEquals("Lamp", SERVER.get(path).body().path("colours").get(0).path("name").asString());
-    byte[] bundle =
-        SERVER.get("/api/packages/" + packageId + "/bundle.zip").raw().body();
+    byte[] bundle = SERVER.get("/api/packages/" + packageId + "/bundle.zip").raw().body();
     Answer in = SERVER.upload("/api/packages/bundle", "again.zip", bundle);
-    JsonNode again =
-        SERVER.get("/api/packages/" + in.body().path("id").asLong() + "/house").body();
+    JsonNode again = SERVER.get("/api/packages/" + in.body().path("id").asLong() + "/house").body();
     assertEquals(60, again.path("ownMargin").path("bottom").asDouble());
     assertEquals(422, SERVER.put(path, house.replace("\"Lamp\"", "\" \"")).status());
     assertEquals(422, SERVER.put(path, house.replace("#f0a93f", "amber")).status());
@@ -143,8 +140,7 @@ class ArrangeApiTest {
             .path("id")
             .asLong();
     String path = "/api/overlays/" + id;
-    SERVER.put(
-        path, "{\"basedOn\":1,\"overlay\":%s}".formatted(TestOverlays.lowerThird("Second")));
+    SERVER.put(path, "{\"basedOn\":1,\"overlay\":%s}".formatted(TestOverlays.lowerThird("Second")));
     assertEquals(
         "As approved",
         SERVER
@@ -176,8 +172,7 @@ class ArrangeApiTest {
 
   @Test
   void contrastIsThatOfTheWordsAgainstWhatLiesBeneath() {
-    String asked =
-        "{\"overlay\":%s,\"piece\":\"%s\",\"colour\":\"#ffffff\"}";
+    String asked = "{\"overlay\":%s,\"piece\":\"%s\",\"colour\":\"#ffffff\"}";
     JsonNode words =
         SERVER
             .post(
@@ -206,7 +201,8 @@ class ArrangeApiTest {
                     .formatted(TestOverlays.lowerThird("Ysolde")))
             .body();
     JsonNode name = drawing.path("pieces").get(0);
-    assertEquals(4 * 7, name.path("carets").size(), "a caret before each letter and behind the last");
+    assertEquals(
+        4 * 7, name.path("carets").size(), "a caret before each letter and behind the last");
     assertEquals(4, name.path("baselines").size());
     assertEquals(0, drawing.path("pieces").get(1).path("carets").size());
     // It hangs 10 right and 8 up from the bottom left of an area of 6 % in.
@@ -225,7 +221,9 @@ class ArrangeApiTest {
       small |= font.path("smallCapitals").asBoolean();
       byte[] png =
           SERVER
-              .get("/api/fonts/sample.png?family=" + font.path("name").asString().replace(" ", "%20"))
+              .get(
+                  "/api/fonts/sample.png?family="
+                      + font.path("name").asString().replace(" ", "%20"))
               .raw()
               .body();
       assertEquals(440, ImageIO.read(new ByteArrayInputStream(png)).getWidth());

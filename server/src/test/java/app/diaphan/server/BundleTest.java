@@ -81,7 +81,11 @@ class BundleTest {
     String overlay = TestOverlays.lowerThird("a");
     refused(
         "glow", CONTENTS.replace("\"clips\"", "\"glow\":1,\"clips\""), "overlays/a.json", overlay);
-    refused("version 3", CONTENTS.replace("\"version\":2,", "\"version\":3,"), "overlays/a.json", overlay);
+    refused(
+        "version 3",
+        CONTENTS.replace("\"version\":2,", "\"version\":3,"),
+        "overlays/a.json",
+        overlay);
     refused("../up.json", CONTENTS, "../up.json", overlay);
     refused("outside", CONTENTS, "/etc/up.json", overlay);
     refused("a.json", CONTENTS, "overlays/b.json", overlay);

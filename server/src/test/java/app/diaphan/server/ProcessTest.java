@@ -113,7 +113,8 @@ class ProcessTest {
       int revision = saved.path("revision").asInt();
       assertTrue(revision == answered || revision == answered + 1, "revision " + revision);
       assertEquals(revision, send(second, "GET", "/api/overlays/" + id + "/revisions", "").size());
-      String words = saved.path("overlay").path("stack").get(0).path("runs").get(0).path("words").asString();
+      String words =
+          saved.path("overlay").path("stack").get(0).path("runs").get(0).path("words").asString();
       assertEquals(revision == answered ? String.valueOf(answered - 1) : "last", words);
       JsonNode status = send(second, "GET", "/api/deliveries/" + delivery, "");
       if (status.path("state").asString().equals("FAILED")) {

@@ -55,8 +55,7 @@ public final class Arranger {
         }
         yield new Arranged(ordered, chosen);
       }
-      case Arrangement.Grouped(String name) ->
-          new Grouping(overlay, renderer).grouped(ids, name);
+      case Arrangement.Grouped(String name) -> new Grouping(overlay, renderer).grouped(ids, name);
       case Arrangement.Ungrouped() -> ungrouped(overlay, ids);
       case Arrangement.Removed() -> removed(overlay, ids);
       case Arrangement.Duplicated(double right, double down) ->
@@ -65,13 +64,13 @@ public final class Arranger {
       case Arrangement.Offset offset -> offset(overlay, unlocked(overlay, ids), offset);
       default ->
           new Arranged(
-              Placing.apply(overlay, renderer, wishes(overlay, unlocked(overlay, ids), arrangement)),
+              Placing.apply(
+                  overlay, renderer, wishes(overlay, unlocked(overlay, ids), arrangement)),
               chosen);
     };
   }
 
-  private Map<String, Wish> wishes(
-      Overlay overlay, List<String> ids, Arrangement arrangement) {
+  private Map<String, Wish> wishes(Overlay overlay, List<String> ids, Arrangement arrangement) {
     Spots spots = Spots.of(overlay, renderer);
     Transforming transforming = new Transforming(spots, ids);
     Boxes boxes = new Boxes(spots, ids, overlay.frame());
@@ -123,12 +122,7 @@ public final class Arranger {
     List<Piece> stack = Pieces.beside(overlay.stack(), ids.getFirst());
     int at = stack.stream().map(Piece::id).toList().indexOf(ids.getFirst());
     List<String> next =
-        stack.stream()
-            .skip(at)
-            .map(Piece::id)
-            .filter(id -> !gone.contains(id))
-            .limit(1)
-            .toList();
+        stack.stream().skip(at).map(Piece::id).filter(id -> !gone.contains(id)).limit(1).toList();
     Overlay loose = new Loosening(Spots.of(overlay, renderer), overlay).from(gone);
     Overlay left = loose.withStack(without(loose.stack(), gone));
     return new Arranged(Anchoring.keep(loose, left, gone, renderer), next);

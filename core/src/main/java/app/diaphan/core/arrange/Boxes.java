@@ -93,7 +93,8 @@ final class Boxes {
       var piece = spots.piece(id);
       double across = width && piece.width() > 0 ? model.width() / piece.width() : 1;
       double down = height && piece.height() > 0 ? model.height() / piece.height() : 1;
-      wishes.put(id, new Wish(spots.centre(id), across, height ? down : across(piece, across), 0, false));
+      wishes.put(
+          id, new Wish(spots.centre(id), across, height ? down : across(piece, across), 0, false));
     }
     return wishes;
   }
@@ -101,9 +102,7 @@ final class Boxes {
   /** Words of their own size and groups have one factor for both sides. */
   private static double across(PlacedPiece piece, double across) {
     return switch (piece.piece()) {
-      case TextPiece text
-          when text.box() instanceof TextBox.Free ->
-          across;
+      case TextPiece text when text.box() instanceof TextBox.Free -> across;
       case GroupPiece group -> across;
       default -> 1;
     };

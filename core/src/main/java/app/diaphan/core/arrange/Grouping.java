@@ -32,8 +32,8 @@ final class Grouping {
   }
 
   /**
-   * Puts the chosen pieces in a group where the foremost of them lay. What a chosen plate hugs comes
-   * along, since it could not hug anything outside.
+   * Puts the chosen pieces in a group where the foremost of them lay. What a chosen plate hugs
+   * comes along, since it could not hug anything outside.
    *
    * @throws InvalidInput if they do not lie in one stack
    */
@@ -69,8 +69,7 @@ final class Grouping {
             0,
             false);
     String id = Pieces.freeId(overlay, "group", List.of());
-    List<Piece> inside =
-        members.stream().map(piece -> moved(piece, spots, ids, origin)).toList();
+    List<Piece> inside = members.stream().map(piece -> moved(piece, spots, ids, origin)).toList();
     GroupPiece group = new GroupPiece(id, name, true, false, place, 1, 1, inside);
     Overlay loose = new Loosening(spots, overlay).from(ids);
     Overlay with =
@@ -144,16 +143,14 @@ final class Grouping {
     }
     Spots spots = Spots.of(overlay, renderer);
     Overlay loose = new Loosening(spots, overlay).from(Set.of(id));
-    List<Piece> freed =
-        group.stack().stream().map(piece -> freed(piece, group, spots)).toList();
+    List<Piece> freed = group.stack().stream().map(piece -> freed(piece, group, spots)).toList();
     Overlay without =
         Pieces.rearranged(
             loose,
             id,
             pieces ->
                 pieces.stream()
-                    .flatMap(
-                        piece -> piece.id().equals(id) ? freed.stream() : Stream.of(piece))
+                    .flatMap(piece -> piece.id().equals(id) ? freed.stream() : Stream.of(piece))
                     .toList());
     return new Arranged(without, freed.stream().map(Piece::id).toList());
   }

@@ -35,9 +35,9 @@ final class Loosening {
 
   private Piece loosened(Piece piece, Set<String> gone) {
     Piece result = piece;
-    if (piece instanceof PlatePiece plate && plate.hug().pieces().stream().anyMatch(gone::contains)) {
-      List<String> left =
-          plate.hug().pieces().stream().filter(id -> !gone.contains(id)).toList();
+    if (piece instanceof PlatePiece plate
+        && plate.hug().pieces().stream().anyMatch(gone::contains)) {
+      List<String> left = plate.hug().pieces().stream().filter(id -> !gone.contains(id)).toList();
       result = left.isEmpty() ? asItLies(plate) : plate.withHug(plate.hug().withPieces(left));
     }
     if (result.place().hook() instanceof Hook.OfPiece(String other) && gone.contains(other)) {
@@ -52,8 +52,7 @@ final class Loosening {
     AffineTransform t = placed.toHolder();
     boolean mirrored = t.getDeterminant() < 0;
     double turn = Math.toDegrees(Math.atan2(t.getShearY(), t.getScaleX()));
-    Place place =
-        plate.place().turned(Placing.tidyTurn(mirrored ? turn - 180 : turn), mirrored);
+    Place place = plate.place().turned(Placing.tidyTurn(mirrored ? turn - 180 : turn), mirrored);
     return plate
         .withHug(plate.hug().withPieces(List.of()))
         .withSize(Placing.tidy(placed.width()), Placing.tidy(placed.height()))

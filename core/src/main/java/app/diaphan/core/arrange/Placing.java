@@ -92,8 +92,7 @@ final class Placing {
     if (seen.add(id)) {
       Pieces.find(overlay.stack(), id)
           .ifPresent(
-              piece ->
-                  Pieces.leansOn(piece).forEach(other -> visit(overlay, other, seen, order)));
+              piece -> Pieces.leansOn(piece).forEach(other -> visit(overlay, other, seen, order)));
       order.add(id);
     }
   }
@@ -130,7 +129,8 @@ final class Placing {
   private static Piece resized(Piece piece, double across, double down) {
     return switch (piece) {
       case TextPiece text when text.box() instanceof TextBox.Given given ->
-          text.withBox(given.withSize(length(given.width() * across), length(given.height() * down)));
+          text.withBox(
+              given.withSize(length(given.width() * across), length(given.height() * down)));
       case TextPiece text ->
           text.withRuns(
               text.runs().stream()

@@ -22,8 +22,8 @@ final class Transforming {
   }
 
   /**
-   * One piece is drawn out along its own directions. Several keep their proportions, or their places
-   * to each other would be lost with turned ones among them.
+   * One piece is drawn out along its own directions. Several keep their proportions, or their
+   * places to each other would be lost with turned ones among them.
    */
   Map<String, Wish> sized(Arrangement.Sized sized) {
     if (ids.size() > 1) {

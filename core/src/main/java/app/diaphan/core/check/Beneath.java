@@ -26,8 +26,7 @@ public final class Beneath {
    */
   public static Optional<Colour> of(Renderer renderer, Overlay overlay, String id) {
     Pieces.get(overlay, id);
-    Canvas canvas =
-        Canvas.scaled(overlay.frame(), Math.min(1, WIDEST / overlay.frame().width()));
+    Canvas canvas = Canvas.scaled(overlay.frame(), Math.min(1, WIDEST / overlay.frame().width()));
     List<PlacedPiece> placed = renderer.place(overlay, canvas);
     List<PlacedPiece> behind = new ArrayList<>();
     addBehind(placed, id, behind);
@@ -61,7 +60,10 @@ public final class Beneath {
     }
     return Optional.of(
         new Colour(
-            channel(sums[0] / sums[3]), channel(sums[1] / sums[3]), channel(sums[2] / sums[3]), 255));
+            channel(sums[0] / sums[3]),
+            channel(sums[1] / sums[3]),
+            channel(sums[2] / sums[3]),
+            255));
   }
 
   /** Adds what lies behind the piece; true once it was met. */

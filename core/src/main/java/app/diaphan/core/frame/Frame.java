@@ -43,7 +43,8 @@ public record Frame(
 
   /** A progressive frame with square pixels and EBU R 95 safe areas. */
   public static Frame of(int width, int height) {
-    return new Frame(width, height, PixelAspect.SQUARE, Scan.PROGRESSIVE, SafeAreas.EBU_R95, OwnMargin.NONE);
+    return new Frame(
+        width, height, PixelAspect.SQUARE, Scan.PROGRESSIVE, SafeAreas.EBU_R95, OwnMargin.NONE);
   }
 
   /** This frame with another's own margin, as long on this one, where it has none itself. */

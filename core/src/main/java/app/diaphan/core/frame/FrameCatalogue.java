@@ -88,6 +88,7 @@ public final class FrameCatalogue {
       Scan scan,
       SafeAreas areas,
       List<FrameRate> rates) {
-    return new FrameChoice(group, name, new Frame(width, height, aspect, scan, areas, OwnMargin.NONE), rates);
+    return new FrameChoice(
+        group, name, new Frame(width, height, aspect, scan, areas, OwnMargin.NONE), rates);
   }
 }

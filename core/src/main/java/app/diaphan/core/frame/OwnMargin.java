@@ -37,10 +37,7 @@ public record OwnMargin(Unit unit, double left, double top, double right, double
     double x = Math.min(left * across, width);
     double y = Math.min(top * down, height);
     return new Rectangle2D.Double(
-        x,
-        y,
-        Math.max(0, width - x - right * across),
-        Math.max(0, height - y - bottom * down));
+        x, y, Math.max(0, width - x - right * across), Math.max(0, height - y - bottom * down));
   }
 
   /** The same lines on a frame whose lengths are so many times as long. */

@@ -49,7 +49,6 @@ public record GroupPiece(
 
   @Override
   public GroupPiece withOverallOpacity(double other) {
-    return new GroupPiece(
-        id, name, shown, locked, place, scale, other, stack);
+    return new GroupPiece(id, name, shown, locked, place, scale, other, stack);
   }
 }

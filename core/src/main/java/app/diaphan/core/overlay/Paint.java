@@ -4,7 +4,9 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Require;
 import java.util.List;
 
-/** What a face is filled with. Places are shares of the piece's box, so that paint grows with it. */
+/**
+ * What a face is filled with. Places are shares of the piece's box, so that paint grows with it.
+ */
 public sealed interface Paint {
 
   record Flat(Colour colour) implements Paint {
@@ -17,7 +19,8 @@ public sealed interface Paint {
    * A gradient across the piece's box.
    *
    * @param angle direction from the first to the last stop, in degrees clockwise from rightwards
-   * @param start where position 0 lies: 0 at the box's first corner in that direction, 1 at its last
+   * @param start where position 0 lies: 0 at the box's first corner in that direction, 1 at its
+   *     last
    * @param end where position 1 lies, on the same measure
    * @param stops two or more, by rising position
    */

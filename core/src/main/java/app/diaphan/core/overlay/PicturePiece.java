@@ -38,33 +38,88 @@ public record PicturePiece(
   @Override
   public PicturePiece withId(String other) {
     return new PicturePiece(
-        other, name, shown, locked, place, picture, crop, fit, width, height, faceOpacity,
-        overallOpacity, finishes);
+        other,
+        name,
+        shown,
+        locked,
+        place,
+        picture,
+        crop,
+        fit,
+        width,
+        height,
+        faceOpacity,
+        overallOpacity,
+        finishes);
   }
 
   @Override
   public PicturePiece withPlace(Place other) {
     return new PicturePiece(
-        id, name, shown, locked, other, picture, crop, fit, width, height, faceOpacity,
-        overallOpacity, finishes);
+        id,
+        name,
+        shown,
+        locked,
+        other,
+        picture,
+        crop,
+        fit,
+        width,
+        height,
+        faceOpacity,
+        overallOpacity,
+        finishes);
   }
 
   public PicturePiece withSize(double otherWidth, double otherHeight) {
     return new PicturePiece(
-        id, name, shown, locked, place, picture, crop, fit, otherWidth, otherHeight, faceOpacity,
-        overallOpacity, finishes);
+        id,
+        name,
+        shown,
+        locked,
+        place,
+        picture,
+        crop,
+        fit,
+        otherWidth,
+        otherHeight,
+        faceOpacity,
+        overallOpacity,
+        finishes);
   }
 
   public PicturePiece withPicture(String other) {
     return new PicturePiece(
-        id, name, shown, locked, place, other, crop, fit, width, height, faceOpacity,
-        overallOpacity, finishes);
+        id,
+        name,
+        shown,
+        locked,
+        place,
+        other,
+        crop,
+        fit,
+        width,
+        height,
+        faceOpacity,
+        overallOpacity,
+        finishes);
   }
 
   @Override
   public PicturePiece withOverallOpacity(double other) {
     return new PicturePiece(
-        id, name, shown, locked, place, picture, crop, fit, width, height, faceOpacity, other,
+        id,
+        name,
+        shown,
+        locked,
+        place,
+        picture,
+        crop,
+        fit,
+        width,
+        height,
+        faceOpacity,
+        other,
         finishes);
   }
 }

@@ -5,8 +5,8 @@ import app.diaphan.core.frame.Area;
 
 /**
  * Where a piece hangs: a point of its own box lies on a point of the chosen rectangle, moved by the
- * offset. A piece whose bottom left hangs from the bottom left of title-safe with 48 right and 32 up
- * has its bottom left corner there; when it grows it grows up and to the right.
+ * offset. A piece whose bottom left hangs from the bottom left of title-safe with 48 right and 32
+ * up has its bottom left corner there; when it grows it grows up and to the right.
  *
  * @param hook the rectangle, or within a group the group itself
  * @param point of the rectangle; says nothing where the piece hangs from its group

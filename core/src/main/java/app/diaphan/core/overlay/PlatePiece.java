@@ -39,39 +39,105 @@ public record PlatePiece(
   @Override
   public PlatePiece withId(String other) {
     return new PlatePiece(
-        other, name, shown, locked, place, shape, width, height, hug, paint, faceOpacity,
-        overallOpacity, finishes);
+        other,
+        name,
+        shown,
+        locked,
+        place,
+        shape,
+        width,
+        height,
+        hug,
+        paint,
+        faceOpacity,
+        overallOpacity,
+        finishes);
   }
 
   @Override
   public PlatePiece withPlace(Place other) {
     return new PlatePiece(
-        id, name, shown, locked, other, shape, width, height, hug, paint, faceOpacity,
-        overallOpacity, finishes);
+        id,
+        name,
+        shown,
+        locked,
+        other,
+        shape,
+        width,
+        height,
+        hug,
+        paint,
+        faceOpacity,
+        overallOpacity,
+        finishes);
   }
 
   public PlatePiece withSize(double otherWidth, double otherHeight) {
     return new PlatePiece(
-        id, name, shown, locked, place, shape, otherWidth, otherHeight, hug, paint, faceOpacity,
-        overallOpacity, finishes);
+        id,
+        name,
+        shown,
+        locked,
+        place,
+        shape,
+        otherWidth,
+        otherHeight,
+        hug,
+        paint,
+        faceOpacity,
+        overallOpacity,
+        finishes);
   }
 
   public PlatePiece withHug(Hug other) {
     return new PlatePiece(
-        id, name, shown, locked, place, shape, width, height, other, paint, faceOpacity,
-        overallOpacity, finishes);
+        id,
+        name,
+        shown,
+        locked,
+        place,
+        shape,
+        width,
+        height,
+        other,
+        paint,
+        faceOpacity,
+        overallOpacity,
+        finishes);
   }
 
   @Override
   public PlatePiece withOverallOpacity(double other) {
     return new PlatePiece(
-        id, name, shown, locked, place, shape, width, height, hug, paint, faceOpacity, other,
+        id,
+        name,
+        shown,
+        locked,
+        place,
+        shape,
+        width,
+        height,
+        hug,
+        paint,
+        faceOpacity,
+        other,
         finishes);
   }
 
   public PlatePiece withPaint(Paint other) {
     return new PlatePiece(
-        id, name, shown, locked, place, shape, width, height, hug, other, faceOpacity,
-        overallOpacity, finishes);
+        id,
+        name,
+        shown,
+        locked,
+        place,
+        shape,
+        width,
+        height,
+        hug,
+        other,
+        faceOpacity,
+        overallOpacity,
+        finishes);
   }
 }

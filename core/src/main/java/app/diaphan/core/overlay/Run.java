@@ -11,8 +11,7 @@ import app.diaphan.core.Require;
  * @param tracking space added between letters, in thousandths of the font size
  * @param ink what its letters are filled with
  */
-public record Run(
-    String words, String family, int weight, double size, double tracking, Ink ink) {
+public record Run(String words, String family, int weight, double size, double tracking, Ink ink) {
 
   public Run {
     Require.present(words, "The words of a run");

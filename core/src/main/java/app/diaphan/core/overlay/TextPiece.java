@@ -57,26 +57,66 @@ public record TextPiece(
   @Override
   public TextPiece withId(String other) {
     return new TextPiece(
-        other, name, shown, locked, place, runs, setting, box, paint, faceOpacity, overallOpacity,
+        other,
+        name,
+        shown,
+        locked,
+        place,
+        runs,
+        setting,
+        box,
+        paint,
+        faceOpacity,
+        overallOpacity,
         finishes);
   }
 
   @Override
   public TextPiece withPlace(Place other) {
     return new TextPiece(
-        id, name, shown, locked, other, runs, setting, box, paint, faceOpacity, overallOpacity,
+        id,
+        name,
+        shown,
+        locked,
+        other,
+        runs,
+        setting,
+        box,
+        paint,
+        faceOpacity,
+        overallOpacity,
         finishes);
   }
 
   public TextPiece withRuns(List<Run> other) {
     return new TextPiece(
-        id, name, shown, locked, place, other, setting, box, paint, faceOpacity, overallOpacity,
+        id,
+        name,
+        shown,
+        locked,
+        place,
+        other,
+        setting,
+        box,
+        paint,
+        faceOpacity,
+        overallOpacity,
         finishes);
   }
 
   public TextPiece withBox(TextBox other) {
     return new TextPiece(
-        id, name, shown, locked, place, runs, setting, other, paint, faceOpacity, overallOpacity,
+        id,
+        name,
+        shown,
+        locked,
+        place,
+        runs,
+        setting,
+        other,
+        paint,
+        faceOpacity,
+        overallOpacity,
         finishes);
   }
 
@@ -88,13 +128,22 @@ public record TextPiece(
   @Override
   public TextPiece withOverallOpacity(double other) {
     return new TextPiece(
-        id, name, shown, locked, place, runs, setting, box, paint, faceOpacity, other,
-        finishes);
+        id, name, shown, locked, place, runs, setting, box, paint, faceOpacity, other, finishes);
   }
 
   public TextPiece withPaint(Paint other) {
     return new TextPiece(
-        id, name, shown, locked, place, runs, setting, box, other, faceOpacity, overallOpacity,
+        id,
+        name,
+        shown,
+        locked,
+        place,
+        runs,
+        setting,
+        box,
+        other,
+        faceOpacity,
+        overallOpacity,
         finishes);
   }
 }

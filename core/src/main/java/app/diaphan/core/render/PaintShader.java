@@ -12,8 +12,7 @@ import java.awt.geom.NoninvertibleTransformException;
 /** Makes the shader of a paint for a piece's box. */
 final class PaintShader {
   private static final Shader CLEAR = new Shader.Flat(0, 0, 0, 0);
-  private static final Bounds EVERYWHERE =
-      new Bounds(-(1 << 20), -(1 << 20), 1 << 20, 1 << 20);
+  private static final Bounds EVERYWHERE = new Bounds(-(1 << 20), -(1 << 20), 1 << 20, 1 << 20);
 
   private final double width;
   private final double height;
@@ -111,11 +110,11 @@ final class PaintShader {
     Shader sampled =
         new Shader.Sampled(
             new PictureSampler(picture, fromPicture, PictureSampler.Beyond.ITS_EDGE));
-    boolean whole = fitted.footprint().getWidth() >= width && fitted.footprint().getHeight() >= height;
+    boolean whole =
+        fitted.footprint().getWidth() >= width && fitted.footprint().getHeight() >= height;
     return whole
         ? sampled
         : new Shader.Within(
-            sampled,
-            Coverage.of(toPixels.createTransformedShape(fitted.footprint()), EVERYWHERE));
+            sampled, Coverage.of(toPixels.createTransformedShape(fitted.footprint()), EVERYWHERE));
   }
 }

@@ -40,8 +40,7 @@ final class PiecePainter {
           Plane letters =
               Coverage.of(toPixels.createTransformedShape(inked.outline()), canvas.bounds());
           shader =
-              new Shader.Inked(
-                  shader, letters, silhouette.solid(), Shader.Flat.of(inked.colour()));
+              new Shader.Inked(shader, letters, silhouette.solid(), Shader.Flat.of(inked.colour()));
         }
         yield finished(piece, silhouette, new Fill(silhouette.solid(), shader));
       }

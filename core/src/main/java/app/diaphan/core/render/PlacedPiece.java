@@ -14,8 +14,8 @@ import java.util.stream.Stream;
  * @param content what there is to draw
  * @param width of its box, in units within it
  * @param height of its box in the same units
- * @param toHolder from units within the box, origin at its top left, to those of what holds it:
- *     the master's display units, or the units of its group
+ * @param toHolder from units within the box, origin at its top left, to those of what holds it: the
+ *     master's display units, or the units of its group
  * @param holderToPixels from there to pixels of the canvas
  * @param hook the point that it hangs from, in units of what holds it
  * @param inside the pieces of a group from front to back

@@ -43,10 +43,14 @@ final class PlateOutline {
         double r = Math.clamp(right, -width, width);
         yield Outlines.polygon(
             new double[] {
-              Math.max(0, l), 0,
-              width + Math.min(0, r), 0,
-              width - Math.max(0, r), height,
-              Math.max(0, -l), height
+              Math.max(0, l),
+              0,
+              width + Math.min(0, r),
+              0,
+              width - Math.max(0, r),
+              height,
+              Math.max(0, -l),
+              height
             },
             rounding);
       }

@@ -13,8 +13,7 @@ record Ramp(float[] positions, List<Shader.Flat> colours) {
     for (int i = 0; i < positions.length; i++) {
       positions[i] = (float) stops.get(i).position();
     }
-    return new Ramp(
-        positions, stops.stream().map(stop -> Shader.Flat.of(stop.colour())).toList());
+    return new Ramp(positions, stops.stream().map(stop -> Shader.Flat.of(stop.colour())).toList());
   }
 
   /**

@@ -7,10 +7,10 @@ import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.core.picture.PictureShelf;
 import app.diaphan.core.type.FontShelf;
 import app.diaphan.core.type.TextSetter;
-import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * Draws overlays: {@link Layout} places the pieces, {@link PiecePainter} turns each into layers of
@@ -52,33 +52,33 @@ public final class Renderer {
   }
 
   private Rendering drawn(List<PlacedPiece> pieces, List<Finding> findings, Canvas canvas) {
-    List<Painted> backToFront = new ArrayList<>();
-    paint(pieces, canvas, backToFront);
     Set<String> shown = new HashSet<>();
     addShown(pieces, shown);
     return new Rendering(
         canvas,
         pieces,
-        backToFront,
+        paint(pieces, canvas),
         findings.stream().filter(finding -> shown.contains(finding.piece())).toList());
   }
 
-  private void paint(List<PlacedPiece> frontToBack, Canvas canvas, List<Painted> backToFront) {
-    for (PlacedPiece placed : frontToBack.reversed()) {
-      if (!placed.piece().shown()) {
-        continue;
+  /** Pieces are painted side by side; their order and their pixels do not depend on that. */
+  private List<Painted> paint(List<PlacedPiece> frontToBack, Canvas canvas) {
+    return frontToBack.reversed().parallelStream()
+        .filter(placed -> placed.piece().shown())
+        .flatMap(placed -> painted(placed, canvas))
+        .toList();
+  }
+
+  private Stream<Painted> painted(PlacedPiece placed, Canvas canvas) {
+    return switch (placed.piece()) {
+      case FacedPiece faced -> Stream.of(remembered.of(placed, faced, canvas));
+      case GroupPiece group -> {
+        List<Painted> inside = paint(placed.inside(), canvas);
+        yield group.overallOpacity() == 1
+            ? inside.stream()
+            : Stream.of(Painted.Group.of(inside, (float) group.overallOpacity()));
       }
-      switch (placed.piece()) {
-        case FacedPiece faced -> backToFront.add(remembered.of(placed, faced, canvas));
-        case GroupPiece group when group.overallOpacity() == 1 ->
-            paint(placed.inside(), canvas, backToFront);
-        case GroupPiece group -> {
-          List<Painted> inside = new ArrayList<>();
-          paint(placed.inside(), canvas, inside);
-          backToFront.add(Painted.Group.of(inside, (float) group.overallOpacity()));
-        }
-      }
-    }
+    };
   }
 
   private static void addShown(List<PlacedPiece> pieces, Set<String> ids) {

@@ -82,8 +82,7 @@ interface Shader {
       double[] p = {left + 0.5, y + 0.5};
       toUnits.transform(p, 0, p, 0, 1);
       // Half a pixel's height across the seam, in units of the plane.
-      double half =
-          (Math.abs(toUnits.getShearY()) + Math.abs(toUnits.getScaleY())) / 2;
+      double half = (Math.abs(toUnits.getShearY()) + Math.abs(toUnits.getScaleY())) / 2;
       float[] other = new float[4];
       int stop = 1;
       for (int i = 0; i < count; i++) {

@@ -145,8 +145,7 @@ final class StackLayout {
       case GroupPiece group -> {
         StackLayout inside = ofGroup(group, measuring);
         Rectangle2D box = inside.bounds();
-        AffineTransform innerToBox =
-            AffineTransform.getScaleInstance(group.scale(), group.scale());
+        AffineTransform innerToBox = AffineTransform.getScaleInstance(group.scale(), group.scale());
         innerToBox.translate(-box.getX(), -box.getY());
         yield new Measured(
             new Content.Grouped(),

@@ -23,15 +23,17 @@ public final class FontFamily {
   private final IntFunction<byte[]> files;
   private final ConcurrentHashMap<Integer, Font> fonts = new ConcurrentHashMap<>();
   private final ConcurrentHashMap<Integer, Double> capHeights = new ConcurrentHashMap<>();
-  private final ConcurrentHashMap<Integer, SmallCapitals> smallCapitals =
-      new ConcurrentHashMap<>();
+  private final ConcurrentHashMap<Integer, SmallCapitals> smallCapitals = new ConcurrentHashMap<>();
 
   /**
    * @param weights names of the weights the family has, by number (400 → "Regular")
    * @param files gives the TrueType file of one of these numbers
    */
   public FontFamily(
-      String name, FontKind kind, NavigableMap<Integer, String> weights, IntFunction<byte[]> files) {
+      String name,
+      FontKind kind,
+      NavigableMap<Integer, String> weights,
+      IntFunction<byte[]> files) {
     this.name = name;
     this.kind = kind;
     this.weights = new TreeMap<>(weights);
@@ -86,8 +88,7 @@ public final class FontFamily {
 
   private Font load(int weight) {
     try {
-      return Font.createFont(
-          Font.TRUETYPE_FONT, new ByteArrayInputStream(files.apply(weight)));
+      return Font.createFont(Font.TRUETYPE_FONT, new ByteArrayInputStream(files.apply(weight)));
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     } catch (FontFormatException e) {

@@ -96,9 +96,7 @@ final class Line {
       return 0;
     }
     TextHitInfo hit =
-        index >= end
-            ? TextHitInfo.trailing(end - start - 1)
-            : TextHitInfo.leading(index - start);
+        index >= end ? TextHitInfo.trailing(end - start - 1) : TextHitInfo.leading(index - start);
     return layout.get().getCaretInfo(hit)[0];
   }
 

@@ -16,8 +16,8 @@ import org.apache.fontbox.ttf.TrueTypeFont;
 import org.apache.pdfbox.io.RandomAccessReadBuffer;
 
 /**
- * The glyphs that a font puts in place of small letters under the OpenType feature "smcp". The
- * Java platform's own text layout cannot ask for that feature.
+ * The glyphs that a font puts in place of small letters under the OpenType feature "smcp". The Java
+ * platform's own text layout cannot ask for that feature.
  */
 final class SmallCapitals {
   private static final String[] SCRIPTS = {"latn", "DFLT"};

@@ -171,8 +171,7 @@ final class StyledWords {
           .glyph(part.charAt(i), styled.size(), CONTEXT)
           .map(glyph -> (GraphicAttribute) new GlyphInPlace(glyph, tracking))
           .ifPresent(
-              glyph ->
-                  attributed.addAttribute(TextAttribute.CHAR_REPLACEMENT, glyph, at, at + 1));
+              glyph -> attributed.addAttribute(TextAttribute.CHAR_REPLACEMENT, glyph, at, at + 1));
     }
   }
 
@@ -251,7 +250,8 @@ final class StyledWords {
                   && Character.isHighSurrogate(text.charAt(i - 1));
       if (c == '\r' && (i + 1 >= text.length() || text.charAt(i + 1) != '\n')) {
         text.setCharAt(i, '\n');
-      } else if ((Character.isISOControl(c) && c != '\n') || (Character.isSurrogate(c) && !paired)) {
+      } else if ((Character.isISOControl(c) && c != '\n')
+          || (Character.isSurrogate(c) && !paired)) {
         text.setCharAt(i, '\u200b');
       }
     }

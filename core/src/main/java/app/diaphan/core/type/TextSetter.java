@@ -56,8 +56,7 @@ public final class TextSetter {
 
     AffineTransform lineToBox(int line) {
       AffineTransform transform = new AffineTransform(toBox);
-      transform.translate(
-          lefts.get(line) - lines.get(line).left(), baselines.get(line));
+      transform.translate(lefts.get(line) - lines.get(line).left(), baselines.get(line));
       return transform;
     }
   }
@@ -168,8 +167,7 @@ public final class TextSetter {
               height * scale,
               SetText.Fitted.AS_SET);
       case TextBox.Given given -> {
-        SetText.Fitted fitted =
-            fitted(given, widest * scale, height * scale, lines.size());
+        SetText.Fitted fitted = fitted(given, widest * scale, height * scale, lines.size());
         double down = scale * fitted.size();
         double across = down * fitted.narrowed();
         double spare = given.height() - height * down;
@@ -204,15 +202,13 @@ public final class TextSetter {
       double height,
       SetText.Fitted fitted) {
     double share = setting.alignment().share();
-    List<Double> lefts =
-        lines.stream().map(line -> (room.width() - line.width()) * share).toList();
+    List<Double> lefts = lines.stream().map(line -> (room.width() - line.width()) * share).toList();
     AffineTransform toBox = AffineTransform.getTranslateInstance(0, room.top());
     toBox.scale(room.scaleX(), room.scaleY());
     return new Laid(words, lines, baselines, lefts, toBox, width, height, fitted);
   }
 
-  private static SetText.Fitted fitted(
-      TextBox.Given box, double width, double height, int lines) {
+  private static SetText.Fitted fitted(TextBox.Given box, double width, double height, int lines) {
     double size =
         box.fit() instanceof TextBox.Fit.Shrink(double floor)
             ? share(floor, Math.min(box.width() / width, box.height() / height))
@@ -221,8 +217,7 @@ public final class TextSetter {
         box.fit() instanceof TextBox.Fit.Condense(double floor)
             ? share(floor, box.width() / width)
             : 1;
-    double over =
-        Math.max(width * size * narrowed - box.width(), height * size - box.height());
+    double over = Math.max(width * size * narrowed - box.width(), height * size - box.height());
     if (box.fit() instanceof TextBox.Fit.Wrap(int most) && lines > most) {
       over = Math.max(over, height / lines * (lines - most));
     }
@@ -270,7 +265,8 @@ public final class TextSetter {
       }
       int to = measurer.getPosition();
       lines.add(
-          new Line(words, start + from, start + to, Optional.of(layout), to < end - start, hanging));
+          new Line(
+              words, start + from, start + to, Optional.of(layout), to < end - start, hanging));
     }
   }
 }

@@ -80,8 +80,7 @@ class ArrangerTest {
   @Test
   void movingAHuggingPlateMovesWhatItHugs() {
     PlatePiece plate =
-        Samples.box("plate", at(0, 0), 5, 5)
-            .withHug(new Hug(List.of("a"), 10, 10, 10, 10));
+        Samples.box("plate", at(0, 0), 5, 5).withHug(new Hug(List.of("a"), 10, 10, 10, 10));
     Overlay overlay = Samples.overlay(FRAME, box("a", 100, 100, 50, 20), plate);
     Overlay moved = arranged(overlay, new Arrangement.Moved(7, 3), "plate");
     assertBox(97, 93, 70, 40, moved, "plate");
@@ -142,7 +141,8 @@ class ArrangerTest {
 
   @Test
   void mirroringTwiceChangesNothing() {
-    Place turned = new Place(new Hook.OfFrame(Area.FRAME), PinPoint.LEFT, PinPoint.BOTTOM, 60, 5, 25, false);
+    Place turned =
+        new Place(new Hook.OfFrame(Area.FRAME), PinPoint.LEFT, PinPoint.BOTTOM, 60, 5, 25, false);
     Overlay overlay =
         Samples.overlay(FRAME, Samples.box("a", turned, 70, 20), box("b", 250, 30, 30, 30));
     for (Direction direction : Direction.values()) {
@@ -190,10 +190,7 @@ class ArrangerTest {
   void gapsAreMadeAlike() {
     Overlay overlay =
         Samples.overlay(
-            FRAME,
-            box("c", 300, 0, 60, 10),
-            box("a", 10, 0, 20, 10),
-            box("b", 50, 0, 40, 10));
+            FRAME, box("c", 300, 0, 60, 10), box("a", 10, 0, 20, 10), box("b", 50, 0, 40, 10));
     Overlay spaced =
         arranged(overlay, new Arrangement.Spaced(Direction.ACROSS, Against.CHOSEN), "a", "b", "c");
     assertBox(10, 0, 20, 10, spaced, "a");
@@ -230,8 +227,7 @@ class ArrangerTest {
             box("b", 10, 10, 30, 30));
     Rectangle2D before = boxOf(overlay, "a");
     for (PinPoint point : PinPoint.values()) {
-      for (Hook hook :
-          List.of(new Hook.OfFrame(Area.TITLE_SAFE), new Hook.OfPiece("b"))) {
+      for (Hook hook : List.of(new Hook.OfFrame(Area.TITLE_SAFE), new Hook.OfPiece("b"))) {
         Overlay hung = arranged(overlay, new Arrangement.Rehung(hook, point, point), "a");
         assertSame(before, boxOf(hung, "a"), hook + " " + point);
         assertEquals(hook, Pieces.get(hung, "a").place().hook());
@@ -256,7 +252,8 @@ class ArrangerTest {
             box("c", 0, 0, 9, 9),
             box("d", 0, 0, 9, 9));
     assertEquals("acbd", order(arranged(overlay, new Arrangement.Ordered(Step.FORWARD), "c")));
-    assertEquals("cdab", order(arranged(overlay, new Arrangement.Ordered(Step.TO_FRONT), "d", "c")));
+    assertEquals(
+        "cdab", order(arranged(overlay, new Arrangement.Ordered(Step.TO_FRONT), "d", "c")));
     assertEquals("cabd", order(arranged(overlay, new Arrangement.Ordered(Step.BACK), "a", "b")));
     assertEquals("bdac", order(arranged(overlay, new Arrangement.Ordered(Step.TO_BACK), "a", "c")));
     assertEquals("abcd", order(arranged(overlay, new Arrangement.Ordered(Step.FORWARD), "a", "b")));
@@ -281,8 +278,7 @@ class ArrangerTest {
         Samples.box("h", Samples.from(new Hook.OfPiece("t"), PinPoint.TOP_RIGHT, 3, 3), 10, 10);
     Piece outside =
         Samples.box("o", Samples.from(new Hook.OfPiece("plate"), PinPoint.LEFT, 0, 0), 10, 10);
-    Overlay overlay =
-        Samples.overlay(FRAME, box("x", 0, 0, 5, 5), text, hanging, outside, plate);
+    Overlay overlay = Samples.overlay(FRAME, box("x", 0, 0, 5, 5), text, hanging, outside, plate);
     Arranged grouped =
         arranger.arrange(overlay, List.of("plate", "h"), new Arrangement.Grouped("Name plate"));
     GroupPiece group = (GroupPiece) Pieces.get(grouped.overlay(), grouped.chosen().getFirst());
@@ -323,10 +319,7 @@ class ArrangerTest {
         Samples.box("h", Samples.from(new Hook.OfPiece("a"), PinPoint.RIGHT, 3, 3), 10, 10);
     Overlay overlay =
         Samples.overlay(
-            FRAME,
-            Samples.box("a", at(100, 100).turned(30, true), 60, 20),
-            hanging,
-            plate);
+            FRAME, Samples.box("a", at(100, 100).turned(30, true), 60, 20), hanging, plate);
     Arranged removed = arranger.arrange(overlay, List.of("a"), new Arrangement.Removed());
     assertEquals(List.of("h"), removed.chosen());
     assertEquals(2, removed.overlay().stack().size());
@@ -402,11 +395,9 @@ class ArrangerTest {
             List.of());
     Overlay overlay = Samples.overlay(FRAME, locked);
     InvalidInput refused =
-        assertThrows(
-            InvalidInput.class, () -> arranged(overlay, new Arrangement.Moved(5, 5), "a"));
+        assertThrows(InvalidInput.class, () -> arranged(overlay, new Arrangement.Moved(5, 5), "a"));
     assertTrue(refused.getMessage().contains("locked"));
-    assertThrows(
-        InvalidInput.class, () -> arranged(overlay, new Arrangement.Moved(5, 5), "gone"));
+    assertThrows(InvalidInput.class, () -> arranged(overlay, new Arrangement.Moved(5, 5), "gone"));
     assertThrows(InvalidInput.class, () -> arranged(overlay, new Arrangement.Removed()));
     assertThrows(InvalidInput.class, () -> arranged(overlay, new Arrangement.Ungrouped(), "a"));
     assertThrows(InvalidInput.class, () -> new Arrangement.Moved(Double.NaN, 0));

@@ -83,9 +83,7 @@ class ContrastTest {
             .withId("plate");
     Overlay overlay = Samples.overlay(FRAME, Samples.group("g", Samples.centre(), 1, inner, plate));
     assertEquals(
-        Optional.of(Colour.parse("#224466")),
-        Beneath.of(Samples.renderer(), overlay, "front"));
-    assertThrows(
-        InvalidInput.class, () -> Beneath.of(Samples.renderer(), overlay, "gone"));
+        Optional.of(Colour.parse("#224466")), Beneath.of(Samples.renderer(), overlay, "front"));
+    assertThrows(InvalidInput.class, () -> Beneath.of(Samples.renderer(), overlay, "gone"));
   }
 }

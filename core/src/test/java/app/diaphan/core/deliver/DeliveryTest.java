@@ -159,10 +159,7 @@ class DeliveryTest {
 
   @Test
   void aMissingPictureIsNotDelivered() {
-    Overlay overlay =
-        Samples.overlay(
-            FRAME,
-            Samples.picture("tern.png", Samples.centre(), 40, 30));
+    Overlay overlay = Samples.overlay(FRAME, Samples.picture("tern.png", Samples.centre(), 40, 30));
     InvalidInput refused =
         assertThrows(
             InvalidInput.class,

@@ -57,8 +57,7 @@ class LayoutTest {
   void aPieceHangsFromAPointOfAnotherWhereverThatGoes() {
     Piece other = Samples.box("a", Place.at(PinPoint.TOP_LEFT, Area.FRAME, 50, 40), 100, 20);
     Place place =
-        new Place(
-            new Hook.OfPiece("a"), PinPoint.BOTTOM_RIGHT, PinPoint.TOP_LEFT, 10, 5, 0, false);
+        new Place(new Hook.OfPiece("a"), PinPoint.BOTTOM_RIGHT, PinPoint.TOP_LEFT, 10, 5, 0, false);
     Overlay overlay = Samples.overlay(FRAME, Samples.box("b", place, 30, 30), other);
     assertBox(160, 65, 30, 30, bounds(overlay, "b"));
     Piece turned = other.withPlace(other.place().turned(90, false));
@@ -120,17 +119,14 @@ class LayoutTest {
     Piece a = hugging("a", new Hug(List.of("b"), 0, 0, 0, 0));
     Piece b = hugging("b", new Hug(List.of("a"), 0, 0, 0, 0));
     assertThrows(InvalidInput.class, () -> Samples.overlay(FRAME, a, b));
-    Piece self =
-        Samples.box("c", Samples.from(new Hook.OfPiece("c"), PinPoint.TOP, 0, 0), 10, 10);
-    InvalidInput refused =
-        assertThrows(InvalidInput.class, () -> Samples.overlay(FRAME, self));
+    Piece self = Samples.box("c", Samples.from(new Hook.OfPiece("c"), PinPoint.TOP, 0, 0), 10, 10);
+    InvalidInput refused = assertThrows(InvalidInput.class, () -> Samples.overlay(FRAME, self));
     assertTrue(refused.getMessage().contains("itself"), refused.getMessage());
     GroupPiece twice =
         Samples.group("g", Samples.centre(), 1, Samples.box("g", inGroup(0, 0), 10, 10));
     assertThrows(InvalidInput.class, () -> Samples.overlay(FRAME, twice));
     assertThrows(
-        InvalidInput.class,
-        () -> Samples.overlay(FRAME, Samples.box("d", inGroup(0, 0), 10, 10)));
+        InvalidInput.class, () -> Samples.overlay(FRAME, Samples.box("d", inGroup(0, 0), 10, 10)));
   }
 
   private static Place inGroup(double right, double down) {
@@ -146,11 +142,9 @@ class LayoutTest {
     assertBox(400 - 10 - 160, 300 - 10 - 60, 160, 60, bounds(overlay, "g"));
     assertBox(230, 230, 80, 20, bounds(overlay, "a"));
     assertBox(350, 270, 40, 20, bounds(overlay, "b"));
-    Overlay turned =
-        Samples.overlay(FRAME, Samples.group("g", place.turned(180, false), 2, a, b));
+    Overlay turned = Samples.overlay(FRAME, Samples.group("g", place.turned(180, false), 2, a, b));
     assertBox(310, 270, 80, 20, bounds(turned, "a"));
-    Overlay mirrored =
-        Samples.overlay(FRAME, Samples.group("g", place.turned(0, true), 2, a, b));
+    Overlay mirrored = Samples.overlay(FRAME, Samples.group("g", place.turned(0, true), 2, a, b));
     assertBox(310, 230, 80, 20, bounds(mirrored, "a"));
   }
 
@@ -161,8 +155,7 @@ class LayoutTest {
     GroupPiece inner = Samples.group("inner", inGroup(10, 0), 3, leaf, still);
     Overlay overlay =
         Samples.overlay(
-            FRAME,
-            Samples.group("outer", Place.at(PinPoint.TOP_LEFT, Area.FRAME, 0, 0), 2, inner));
+            FRAME, Samples.group("outer", Place.at(PinPoint.TOP_LEFT, Area.FRAME, 0, 0), 2, inner));
     assertBox(30, 30, 60, 60, bounds(overlay, "leaf"));
   }
 
@@ -189,8 +182,7 @@ class LayoutTest {
     Piece a = Samples.box("a", inGroup(0, 0), 40, 40);
     Piece b = Samples.box("b", inGroup(20, 0), 40, 40);
     GroupPiece group = Samples.group("g", Samples.centre(), 1, a, b).withOverallOpacity(0.5);
-    float[] pixels =
-        renderer.render(Samples.overlay(FRAME, group), Canvas.of(FRAME)).pixels();
+    float[] pixels = renderer.render(Samples.overlay(FRAME, group), Canvas.of(FRAME)).pixels();
     // The two overlap in the middle of the frame.
     for (int x : new int[] {180, 200, 220}) {
       assertEquals(0.5f, pixels[4 * (150 * 400 + x) + 3], 1e-6, "at " + x);

@@ -53,8 +53,7 @@ class PaintTest {
 
   private static float[] painted(Paint paint) {
     return drawn(
-        Samples.overlay(
-            FRAME, Samples.plate(new PlateShape.Rectangle(), CORNER, 100, 60, paint)));
+        Samples.overlay(FRAME, Samples.plate(new PlateShape.Rectangle(), CORNER, 100, 60, paint)));
   }
 
   private static float at(float[] pixels, int x, int y, int channel) {
@@ -84,7 +83,8 @@ class PaintTest {
       }
     }
     float[] stretched = painted(new Paint.Radial(0.5, 0.5, 1, true, BLACK_TO_WHITE));
-    assertEquals(at(stretched, 80, 30, 0), at(stretched, 50, 48, 0), 0.02, "drawn out with the box");
+    assertEquals(
+        at(stretched, 80, 30, 0), at(stretched, 50, 48, 0), 0.02, "drawn out with the box");
   }
 
   @Test
@@ -92,7 +92,8 @@ class PaintTest {
     float[] pixels = painted(new Paint.Conic(0.5, 0.5, 90, BLACK_TO_WHITE));
     for (int x = 1; x < 100; x += 9) {
       for (int y = 1; y < 60; y += 9) {
-        double turn = (Math.toDegrees(Math.atan2(y + 0.5 - 30, x + 0.5 - 50)) - 90 + 720) % 360 / 360;
+        double turn =
+            (Math.toDegrees(Math.atan2(y + 0.5 - 30, x + 0.5 - 50)) - 90 + 720) % 360 / 360;
         if (turn > 0.02 && turn < 0.98) {
           assertEquals(turn, at(pixels, x, y, 0), 1e-5, x + ", " + y);
         }

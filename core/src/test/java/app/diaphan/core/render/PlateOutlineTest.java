@@ -58,7 +58,8 @@ class PlateOutlineTest {
         W * H / 2,
         area(
             new PlateShape.FreePolygon(
-                List.of(new Vertex(0.5, 0), new Vertex(1, 0.5), new Vertex(0.5, 1), new Vertex(0, 0.5)),
+                List.of(
+                    new Vertex(0.5, 0), new Vertex(1, 0.5), new Vertex(0.5, 1), new Vertex(0, 0.5)),
                 0)),
         0.1);
   }
@@ -70,8 +71,7 @@ class PlateOutlineTest {
         W * H - corner * (100 + 25 + 400),
         area(new PlateShape.RoundedRectangle(10, 0, 5, 20)),
         0.1);
-    assertEquals(
-        W * H - corner * 4 * 40 * 40, area(new PlateShape.RoundedRectangle(500)), 0.3);
+    assertEquals(W * H - corner * 4 * 40 * 40, area(new PlateShape.RoundedRectangle(500)), 0.3);
   }
 
   @Test

@@ -90,8 +90,7 @@ class TextSetterTest {
   }
 
   private double width(String words, double tracking) {
-    return set(PLAIN, new Run(words, "Work Sans", 400, 40, tracking, new Run.Ink.Shared()))
-        .width();
+    return set(PLAIN, new Run(words, "Work Sans", 400, 40, tracking, new Run.Ink.Shared())).width();
   }
 
   @Test
@@ -110,9 +109,7 @@ class TextSetterTest {
   @Test
   void runsKeepTheirOwnWeightSizeAndColourOnOneBaseline() {
     Run light = Run.of("Ysolde ", "Work Sans", 300, 40);
-    Run bold =
-        new Run(
-            "Farrow", "Work Sans", 700, 60, 0, new Run.Ink.Own(Colour.parse("#f0a93f")));
+    Run bold = new Run("Farrow", "Work Sans", 700, 60, 0, new Run.Ink.Own(Colour.parse("#f0a93f")));
     SetText both = set(PLAIN, light, bold);
     assertEquals(set(PLAIN, light).width() + set(PLAIN, bold).width(), both.width(), 0.6);
     assertEquals(1, both.baselines().size());
@@ -188,8 +185,7 @@ class TextSetterTest {
     assertTrue(plain.outline().getBounds2D().getMinX() > 5);
     assertEquals(0, hung.outline().getBounds2D().getMinX(), 1e-6);
     assertEquals(hung.width(), hung.outline().getBounds2D().getMaxX(), 1e-6);
-    SetText quoted =
-        set(with(TextAlignment.LEFT, true), Run.of("“Hull”", "Work Sans", 400, 400));
+    SetText quoted = set(with(TextAlignment.LEFT, true), Run.of("“Hull”", "Work Sans", 400, 400));
     assertTrue(quoted.outline().getBounds2D().getMinX() < -50, "the quote hangs out");
   }
 
@@ -290,8 +286,7 @@ class TextSetterTest {
 
   @Test
   void controlCharactersAndHalfSurrogatesTakeNoRoom() {
-    assertEquals(
-        set("Quay side").width(), set("Quay\u0000\u0007\tside\ud83d").width(), 1e-6);
+    assertEquals(set("Quay side").width(), set("Quay\u0000\u0007\tside\ud83d").width(), 1e-6);
   }
 
   @Test

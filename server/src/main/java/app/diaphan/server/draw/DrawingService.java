@@ -94,8 +94,13 @@ public class DrawingService {
 
   private Optional<Picture> picture(Long packageId, String name) {
     return pictures
-        .findByPackageIdAndName(packageId, name)
-        .map(entity -> decoded.get(entity.sha256(), digest -> decode(entity)));
+        .findDigest(packageId, name)
+        .map(
+            digest ->
+                decoded.get(
+                    digest,
+                    missing ->
+                        decode(pictures.findByPackageIdAndName(packageId, name).orElseThrow())));
   }
 
   private static Picture decode(PictureEntity entity) {

@@ -20,8 +20,7 @@ final class DrawnPieces {
   private final Function<PlacedPiece, Drawing.DrawnPart> parts;
   private final List<Drawing.DrawnPiece> pieces = new ArrayList<>();
 
-  DrawnPieces(
-      Renderer renderer, String editing, Function<PlacedPiece, Drawing.DrawnPart> parts) {
+  DrawnPieces(Renderer renderer, String editing, Function<PlacedPiece, Drawing.DrawnPart> parts) {
     this.renderer = renderer;
     this.editing = editing;
     this.parts = parts;

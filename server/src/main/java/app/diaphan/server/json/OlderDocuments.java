@@ -5,9 +5,9 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * Brings documents of the first version to the present one, which says more: texts have runs,
- * boxes and settings, places say what they hang from, plates can hug, pictures can be cropped.
- * Everything is given the value that draws as before.
+ * Brings documents of the first version to the present one, which says more: texts have runs, boxes
+ * and settings, places say what they hang from, plates can hug, pictures can be cropped. Everything
+ * is given the value that draws as before.
  */
 final class OlderDocuments {
   private OlderDocuments() {}
@@ -53,8 +53,7 @@ final class OlderDocuments {
         }
         if (piece.get("shape") instanceof ObjectNode shape && shape.has("radius")) {
           JsonNode radius = shape.remove("radius");
-          for (String corner :
-              new String[] {"topLeft", "topRight", "bottomRight", "bottomLeft"}) {
+          for (String corner : new String[] {"topLeft", "topRight", "bottomRight", "bottomLeft"}) {
             shape.set(corner, radius);
           }
         }

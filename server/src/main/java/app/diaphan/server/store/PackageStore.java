@@ -115,8 +115,7 @@ public class PackageStore {
   public OverlayRevision revision(Long overlayId, int number) {
     return revisions
         .findByOverlayIdAndNumber(overlayId, number)
-        .orElseThrow(
-            () -> new Missing("The overlay has no revision %d.".formatted(number)));
+        .orElseThrow(() -> new Missing("The overlay has no revision %d.".formatted(number)));
   }
 
   public static Overlay documentOf(OverlayRevision revision) {
@@ -179,8 +178,7 @@ public class PackageStore {
     for (String name : names) {
       pictures
           .findByPackageIdAndName(from, name)
-          .ifPresent(
-              picture -> here.put(name, addPicture(to, name, picture.content()).name()));
+          .ifPresent(picture -> here.put(name, addPicture(to, name, picture.content()).name()));
     }
     return here;
   }

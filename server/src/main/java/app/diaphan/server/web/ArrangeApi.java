@@ -56,8 +56,7 @@ class ArrangeApi {
     Arrangement.Pasted paste = wanted.paste();
     List<Piece> pieces = paste.pieces();
     if (wanted.from() != id) {
-      Map<String, String> here =
-          store.copyPictures(wanted.from(), id, PictureNames.in(pieces));
+      Map<String, String> here = store.copyPictures(wanted.from(), id, PictureNames.in(pieces));
       pieces = PictureNames.replaced(pieces, here);
     }
     return arranger(id)
@@ -72,8 +71,7 @@ class ArrangeApi {
     return Beneath.of(drawings.rendererFor(id), wanted.overlay(), wanted.piece())
         .map(
             beneath ->
-                new ContrastBeneath(
-                    Contrast.ratio(wanted.colour(), beneath), beneath.toString()))
+                new ContrastBeneath(Contrast.ratio(wanted.colour(), beneath), beneath.toString()))
         .orElseGet(() -> new ContrastBeneath(0, ""));
   }
 

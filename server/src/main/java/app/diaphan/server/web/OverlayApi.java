@@ -62,8 +62,7 @@ class OverlayApi {
    */
   record RevisionSummary(int number, Instant savedAt, String name) {
     static RevisionSummary of(OverlayRevision revision) {
-      return new RevisionSummary(
-          revision.number(), revision.savedAt(), revision.name().orElse(""));
+      return new RevisionSummary(revision.number(), revision.savedAt(), revision.name().orElse(""));
     }
   }
 
