@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { useDeferredValue, useRef, useState } from "react";
+import { useRef, useState } from "react";
 import { answer, api, type Overlay, type PictureSummary } from "../api/client";
 import { BackdropStrip } from "../backdrops/BackdropStrip";
 import { useBackdrops } from "../backdrops/useBackdrops";
@@ -14,11 +14,13 @@ import { ReadOut } from "../stage/ReadOut";
 import { Stage } from "../stage/Stage";
 import { useDrawing } from "../stage/useDrawing";
 import { Notice } from "../ui/Notice";
+import { useRested } from "../ui/useRested";
 import { useSize } from "../ui/useSize";
 import { useComposeKeys } from "./useComposeKeys";
 import { ViewBar } from "./ViewBar";
 
 const ROOM_AROUND = 40;
+const REST_MS = 180;
 const NO_PICTURES: PictureSummary[] = [];
 
 /** Where pieces are put on the frame, placed, painted and finished. */
@@ -58,8 +60,8 @@ function Compose({ overlay, packageId }: { overlay: Overlay; packageId: number }
   const editing = useEditing((state) => state.id);
   const { drawn, problem } = useDrawing(packageId, overlay, size.width > 0 ? sharp : 0.25, editing);
   const refused = useArranging((state) => state.problem);
-  // The small pictures may follow a moment later, so that the stage is true first.
-  const settled = useDeferredValue(drawn);
+  // The small pictures follow when the hand rests: until then the stage has the machine to itself.
+  const settled = useRested(drawn?.overlay === overlay ? drawn : null, REST_MS);
   const zoomBy = (factor: number) =>
     setZoom((now) => Math.min(16, Math.max(0.05, (now === "fit" ? fit : now) * factor)));
   useComposeKeys({
@@ -102,6 +104,7 @@ function Compose({ overlay, packageId }: { overlay: Overlay; packageId: number }
             <Stage
               overlay={overlay}
               drawn={drawn}
+              settled={settled}
               zoom={scale}
               backdrop={chosen}
               guides={guides}
@@ -111,7 +114,7 @@ function Compose({ overlay, packageId }: { overlay: Overlay; packageId: number }
           </div>
         </div>
         <div className="flex h-10 shrink-0 items-center justify-between gap-3 border-t border-base-300 bg-base-100 px-3 text-xs">
-          <div className="min-w-0 overflow-hidden">
+          <div className="@container min-w-0 flex-1 overflow-hidden">
             {drawn && selected.length > 0 ? (
               <ReadOut frame={overlay.frame} drawing={drawn.drawing} chosen={selected} />
             ) : (

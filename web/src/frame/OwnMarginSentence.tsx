@@ -43,7 +43,7 @@ export function OwnMarginSentence({ frame, packageId, onChange }: Props) {
   const unit = margin.unit === "PERCENT" ? " %" : " px";
   const same = JSON.stringify(house.ownMargin) === JSON.stringify(margin);
   return (
-    <section aria-label="Own margin" className="mt-3 leading-7">
+    <section aria-label="Own margin" className="mt-3 rounded bg-base-100 p-3 leading-7">
       <h2 className="text-xs font-semibold uppercase tracking-wide opacity-75">Own margin</h2>
       <p>
         Lines{" "}

@@ -13,6 +13,7 @@ import {
 import { create } from "zustand";
 import type { Arrangement } from "../api/client";
 import { arrange } from "../document/arrange";
+import { memoOn } from "../ui/memoOn";
 import { Choice } from "../ui/Choice";
 import { Section } from "./Section";
 
@@ -30,7 +31,9 @@ const AGAINST: readonly (readonly [Against, string])[] = [
 ];
 
 /** Lining up, spacing, matching and mirroring what is chosen. */
-export function ArrangeSection({ count }: { count: number }) {
+export const ArrangeSection = memoOn(Arranging, ({ count }: { count: number }) => [count]);
+
+function Arranging({ count }: { count: number }) {
   const { against } = useAgainst();
   const within = count === 1 && against === "CHOSEN" ? "FRAME" : against;
   const align = (edge: Extract<Arrangement, { kind: "align" }>["edge"], did: string) => () =>

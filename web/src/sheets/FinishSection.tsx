@@ -4,6 +4,7 @@ import { newOutline, newShadow } from "../document/newPieces";
 import { Choice } from "../ui/Choice";
 import { ColourField } from "../ui/ColourField";
 import { NumberField } from "../ui/NumberField";
+import { memoOn } from "../ui/memoOn";
 import { Section } from "./Section";
 
 interface Props {
@@ -24,7 +25,13 @@ const UNDER = [
 ] as const;
 
 /** What is done to a piece's edge. */
-export function FinishSection({ piece, onChange }: Props) {
+export const FinishSection = memoOn(Finishes, ({ piece }) => [
+  piece.id,
+  piece.name,
+  piece.finishes,
+]);
+
+function Finishes({ piece, onChange }: Props) {
   const give = (finishes: Finish[], key: string) =>
     onChange((same) => ({ ...same, finishes }), "Change the finish", key);
   const change = (i: number) => (next: Finish, key: string) =>

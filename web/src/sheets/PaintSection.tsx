@@ -2,6 +2,7 @@ import type { FacedPiece, Paint, PictureSummary } from "../api/client";
 import { Choice } from "../ui/Choice";
 import { ColourField } from "../ui/ColourField";
 import { NumberField } from "../ui/NumberField";
+import { memoOn } from "../ui/memoOn";
 import { Section } from "./Section";
 import { Stops } from "./Stops";
 
@@ -65,7 +66,16 @@ function otherKind(paint: Paint, kind: Paint["kind"], pictures: PictureSummary[]
 }
 
 /** What the face is filled with, and how solid the piece is. */
-export function PaintSection({ piece, pictures, onChange }: Props) {
+export const PaintSection = memoOn(Paints, ({ piece, pictures }) => [
+  piece.id,
+  piece.name,
+  "paint" in piece && piece.paint,
+  piece.faceOpacity,
+  piece.overallOpacity,
+  pictures,
+]);
+
+function Paints({ piece, pictures, onChange }: Props) {
   const paint = piece.kind === "picture" ? null : piece.paint;
   const repaint = (next: Paint, key: string) =>
     onChange(

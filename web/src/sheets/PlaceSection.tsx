@@ -1,10 +1,12 @@
-import type { Arrangement, Hook, Piece, Place } from "../api/client";
+import type { Arrangement, Hook, Overlay, Piece, Place } from "../api/client";
+import { useShallow } from "zustand/react/shallow";
 import { arrange } from "../document/arrange";
 import { useOverlay } from "../document/overlayStore";
 import { beside, findPiece, groupsAround } from "../document/tree";
 import { type Area, AREAS, hasOwnMargin, PIN_POINTS } from "../stage/geometry";
 import { Choice } from "../ui/Choice";
 import { NumberField } from "../ui/NumberField";
+import { memoOn } from "../ui/memoOn";
 import { Section } from "./Section";
 
 interface Props {
@@ -24,9 +26,29 @@ function hookOf(word: string): Hook {
 }
 
 /** Where a piece hangs. Choosing another pin never moves it. */
-export function PlaceSection({ piece }: Props) {
-  const overlay = useOverlay((state) => state.overlay);
-  if (!overlay) return null;
+export const PlaceSection = memoOn(Hanging, ({ piece }) => [
+  piece.id,
+  piece.name,
+  piece.place,
+  piece.kind === "plate" && piece.hug,
+]);
+
+/** What a piece can hang from, as word and name in turn. */
+function hooksFor(overlay: Overlay | null, id: string): string[] {
+  if (!overlay) return [];
+  const grouped = groupsAround(overlay.stack, id).length > 0;
+  const siblings = beside(overlay.stack, id).filter((other) => other.id !== id);
+  const areas = AREAS.filter(([area]) => area !== "OWN_MARGIN" || hasOwnMargin(overlay.frame));
+  return [
+    ...(grouped
+      ? ["group", "the group"]
+      : areas.flatMap(([area, words]) => [`frame:${area}`, words])),
+    ...siblings.flatMap((other) => [`piece:${other.id}`, other.name]),
+  ];
+}
+
+function Hanging({ piece }: Props) {
+  const flat = useOverlay(useShallow((state) => hooksFor(state.overlay, piece.id)));
   if (piece.kind === "plate" && piece.hug.pieces.length > 0) {
     return (
       <Section title="Place">
@@ -72,14 +94,8 @@ export function PlaceSection({ piece }: Props) {
       key === "turn" ? "Turn" : "Move",
       key,
     );
-  const grouped = groupsAround(overlay.stack, piece.id).length > 0;
-  const siblings = beside(overlay.stack, piece.id).filter((other) => other.id !== piece.id);
-  const hooks: (readonly [string, string])[] = grouped
-    ? [["group", "the group"]]
-    : AREAS.filter(([area]) => area !== "OWN_MARGIN" || hasOwnMargin(overlay.frame)).map(
-        ([area, words]) => [`frame:${area}`, words] as const,
-      );
-  hooks.push(...siblings.map((other) => [`piece:${other.id}`, other.name] as const));
+  const hooks: (readonly [string, string])[] = [];
+  for (let i = 0; i + 1 < flat.length; i += 2) hooks.push([flat[i] ?? "", flat[i + 1] ?? ""]);
   const now = wordOf(place.hook);
   if (!hooks.some(([word]) => word === now)) hooks.push([now, "something gone"]);
   const pointChosen = place.hook.kind !== "group";

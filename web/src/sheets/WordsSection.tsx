@@ -4,6 +4,7 @@ import { type Range, restyled, runAt, typed, wordsOf } from "../document/runs";
 import { noteEditing, stopEditing, useEditing, WORDS_FIELD } from "../stage/editing";
 import { Choice } from "../ui/Choice";
 import { ColourField } from "../ui/ColourField";
+import { memoOn } from "../ui/memoOn";
 import { NumberField } from "../ui/NumberField";
 import { FontChoice } from "./FontChoice";
 import { Section } from "./Section";
@@ -200,7 +201,14 @@ function RunSentence(props: Omit<Props, "note"> & { range: Range }) {
   );
 }
 
-function SettingSentence({ piece, onChange }: Omit<Props, "note">) {
+const SettingSentence = memoOn(Setting, ({ piece }) => [
+  piece.id,
+  piece.name,
+  piece.setting,
+  piece.runs.map((run) => run.family).join(),
+]);
+
+function Setting({ piece, onChange }: Omit<Props, "note">) {
   const fonts = useFonts();
   const { setting } = piece;
   const small = piece.runs.some(
@@ -290,7 +298,15 @@ function fitOf(kind: Fit["kind"]): Fit {
 }
 
 /** Whether the words have a box, and what becomes of those too long for it. */
-function BoxSentence({ piece, note, onChange }: Props) {
+const BoxSentence = memoOn(Box, ({ piece, note }) => [
+  piece.id,
+  piece.name,
+  piece.box,
+  note,
+  Math.max(...piece.runs.map((run) => run.size)),
+]);
+
+function Box({ piece, note, onChange }: Props) {
   const { box } = piece;
   const rebox = (next: TextBox, did: string, key: string) =>
     onChange((text) => ({ ...text, box: next }), did, key);

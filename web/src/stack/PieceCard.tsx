@@ -10,6 +10,7 @@ import {
   LockOpen,
   Trash2,
 } from "lucide-react";
+import { memo } from "react";
 import type { DrawnPiece, Piece } from "../api/client";
 import { arrange } from "../document/arrange";
 import { useOverlay } from "../document/overlayStore";
@@ -22,14 +23,16 @@ interface Props {
   selected: boolean;
   /** How many groups it lies in. */
   depth: number;
-  findings: string[];
+  /** Sentences about it; empty for none. */
+  findings: string;
   onPoint: (id: string | null) => void;
 }
 
 const KINDS = { text: "Text", plate: "Plate", picture: "Picture", group: "Group" };
 
 /** A piece in the stack: its picture large enough to be known, its name, and what can be done. */
-export function PieceCard({ piece, drawn, selected, depth, findings, onPoint }: Props) {
+export const PieceCard = memo(function PieceCard(props: Props) {
+  const { piece, drawn, selected, depth, findings, onPoint } = props;
   const { select, toggle, changePiece } = useOverlay.getState();
   const about =
     piece.kind === "text"
@@ -68,8 +71,8 @@ export function PieceCard({ piece, drawn, selected, depth, findings, onPoint }: 
           </span>
         </span>
       </button>
-      {findings.length > 0 && (
-        <span role="img" aria-label={findings.join(" ")} title={findings.join(" ")}>
+      {findings && (
+        <span role="img" aria-label={findings} title={findings}>
           ⚠
         </span>
       )}
@@ -105,7 +108,7 @@ export function PieceCard({ piece, drawn, selected, depth, findings, onPoint }: 
       </button>
     </div>
   );
-}
+});
 
 /** What can be done to the chosen piece as a whole. */
 export function PieceActions({ piece }: { piece: Piece }) {

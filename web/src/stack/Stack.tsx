@@ -80,7 +80,7 @@ function Cards({ stack, depth, drawing, pictures, onPoint }: CardsProps) {
           drawn={own}
           selected={on}
           depth={depth}
-          findings={findings}
+          findings={findings.join(" ")}
           onPoint={onPoint}
         />
         {on && selected.length === 1 && (

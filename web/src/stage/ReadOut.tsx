@@ -68,22 +68,26 @@ function Distances(props: {
     ["bottom", "↓", area.y + area.height - box.y - box.height, down],
   ] as const;
   return (
-    <dl className="flex items-center gap-2" aria-label={`${label} in pixels and percent`}>
+    <div className="flex items-center gap-2">
       <span className="w-14 opacity-70">{short}</span>
-      {values.map(([name, arrow, units, side]) => (
-        <div key={name} className="flex w-[6.6rem] gap-0.5">
-          <dt>
-            <span aria-hidden className="opacity-60">
-              {arrow}
-            </span>
-            <span className="sr-only">{name}</span>
-          </dt>
-          <dd>
-            {tidy(units / side.perPixel)}{" "}
-            <span className="opacity-60">{tidy((100 * units) / side.units)}%</span>
-          </dd>
-        </div>
-      ))}
-    </dl>
+      <dl className="flex items-center gap-2" aria-label={`${label} in pixels and percent`}>
+        {values.map(([name, arrow, units, side]) => (
+          <div key={name} className="flex w-14 gap-0.5 @md:w-[6.6rem]">
+            <dt>
+              <span aria-hidden className="opacity-60">
+                {arrow}
+              </span>
+              <span className="sr-only">{name}</span>
+            </dt>
+            <dd>
+              {tidy(units / side.perPixel)}{" "}
+              <span className="hidden opacity-60 @md:inline">
+                {tidy((100 * units) / side.units)}%
+              </span>
+            </dd>
+          </div>
+        ))}
+      </dl>
+    </div>
   );
 }

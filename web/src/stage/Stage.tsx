@@ -34,6 +34,8 @@ import type { Drawn } from "./useDrawing";
 interface Props {
   overlay: Overlay;
   drawn: Drawn | null;
+  /** What was drawn when the hand last rested. */
+  settled: Drawn | null;
   /** CSS pixels for one display unit. */
   zoom: number;
   backdrop: Backdrop;
@@ -48,7 +50,7 @@ const SNAP_REACH = 6;
 
 /** The frame with the overlay on it, where pieces are taken by the hand. */
 export function Stage(props: Props) {
-  const { overlay, drawn, zoom, backdrop, guides, pointedAt, onZoomAt } = props;
+  const { overlay, drawn, settled, zoom, backdrop, guides, pointedAt, onZoomAt } = props;
   const { select, toggle } = useOverlay.getState();
   const selected = useOverlay((state) => state.selected);
   const { held, lines, band } = useHand();
@@ -301,8 +303,7 @@ export function Stage(props: Props) {
             }}
           />
           <PiecePictures
-            drawing={drawing}
-            stack={drawn.overlay.stack}
+            {...piecesOf(inHand ? drawn : (settled ?? drawn))}
             held={inHand}
             zoom={zoom}
             unitX={unitX}
@@ -375,6 +376,11 @@ export function Stage(props: Props) {
       </svg>
     </div>
   );
+}
+
+/** The pieces' own pictures are fetched when they are looked at, so not for every key typed. */
+function piecesOf({ drawing, overlay }: Drawn) {
+  return { drawing, stack: overlay.stack };
 }
 
 function PieceThread(props: {

@@ -31,32 +31,39 @@ final class Browser implements BeforeEachCallback, AfterEachCallback {
   private final List<String> errors = new ArrayList<>();
   private Path data;
   private ConfigurableApplicationContext server;
-  private Playwright playwright;
-  private com.microsoft.playwright.Browser chromium;
+
+  /** One for all tests, which have pages of their own; it ends with the Java process. */
+  private static com.microsoft.playwright.Browser chromium;
+
   private Page page;
 
   @Override
   public void beforeEach(ExtensionContext test) throws IOException {
     data = Files.createTempDirectory("diaphan-e2e");
     server = ServerApplication.start(data, 0);
-    playwright =
+    if (chromium == null) {
+      chromium = launched();
+    }
+    newPage(1280, 800);
+  }
+
+  private static com.microsoft.playwright.Browser launched() {
+    Playwright playwright =
         Playwright.create(
             new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
     String executable = System.getenv().getOrDefault("DIAPHAN_CHROMIUM", "/usr/bin/chromium");
-    chromium =
-        playwright
-            .chromium()
-            .launch(
-                new BrowserType.LaunchOptions()
-                    .setExecutablePath(Path.of(executable))
-                    .setArgs(
-                        List.of(
-                            "--no-sandbox",
-                            "--disable-gpu",
-                            "--disable-background-networking",
-                            "--disable-component-update",
-                            "--disable-sync")));
-    newPage(1280, 800);
+    return playwright
+        .chromium()
+        .launch(
+            new BrowserType.LaunchOptions()
+                .setExecutablePath(Path.of(executable))
+                .setArgs(
+                    List.of(
+                        "--no-sandbox",
+                        "--disable-gpu",
+                        "--disable-background-networking",
+                        "--disable-component-update",
+                        "--disable-sync")));
   }
 
   Page newPage(int width, int height) {
@@ -85,7 +92,7 @@ final class Browser implements BeforeEachCallback, AfterEachCallback {
 
   @Override
   public void afterEach(ExtensionContext test) throws IOException {
-    playwright.close();
+    chromium.contexts().forEach(BrowserContext::close);
     server.close();
     try (Stream<Path> files = Files.walk(data)) {
       for (Path file : files.sorted(Comparator.reverseOrder()).toList()) {

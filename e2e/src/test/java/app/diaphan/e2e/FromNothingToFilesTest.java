@@ -46,8 +46,8 @@ class FromNothingToFilesTest {
     page.getByLabel("Pin: area").selectOption("title-safe");
     number(page, "Offset sideways", "24");
     number(page, "Offset up or down", "18");
-    page.getByLabel("Up or down").selectOption("up");
-    page.getByLabel("Sideways").selectOption("right");
+    page.getByLabel("Up or down", exact()).selectOption("up");
+    page.getByLabel("Sideways", exact()).selectOption("right");
     button(page, "Add a shadow").click();
     assertThat(page.getByText("Saved", new Page.GetByTextOptions().setExact(true))).isVisible();
     upToDate(page);

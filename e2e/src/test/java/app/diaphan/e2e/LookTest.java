@@ -3,29 +3,89 @@ package app.diaphan.e2e;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
-import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.KeyboardModifier;
 import com.microsoft.playwright.options.LoadState;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.function.Consumer;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 
 /** Every screen in both rooms and sizes: nothing outside the window, nothing axe objects to. */
 class LookTest {
-  private static final List<String> SCREENS =
+  /**
+   * A screen in a state worth looking at.
+   *
+   * @param name of its picture in the documentation; empty for none
+   */
+  private record Look(String path, String name, Consumer<Page> prepare) {
+    Look(String path, String name) {
+      this(path, name, page -> {});
+    }
+  }
+
+  private static final List<Look> LOOKS =
       List.of(
-          "/",
-          "/packages/1/new",
-          "/overlays/2/frame",
-          "/overlays/2/compose",
-          "/overlays/2/proof",
-          "/overlays/2/deliver");
+          new Look("/", "start"),
+          new Look("/packages/1/new", ""),
+          new Look("/overlays/2/frame", "frame"),
+          new Look("/overlays/2/compose", "compose", page -> choose(page, "Plate: Plate")),
+          new Look("/overlays/2/compose", "compose-words", LookTest::words),
+          new Look("/overlays/3/compose", "compose-several", LookTest::several),
+          new Look(
+              "/overlays/6/compose",
+              "compose-upright",
+              page -> {
+                page.keyboard().press("6");
+                choose(page, "Course: Text");
+              }),
+          new Look("/overlays/7/compose", "", LookTest::colour),
+          new Look("/overlays/2/proof", "proof"),
+          new Look("/overlays/2/deliver", "deliver"));
 
   @RegisterExtension final Browser browser = new Browser();
+
+  private static void choose(Page page, String card) {
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(card).setExact(true))
+        .click();
+  }
+
+  private static void words(Page page) {
+    page.keyboard().press("6");
+    choose(page, "Name: Text");
+    page.getByLabel("Words", new Page.GetByLabelOptions().setExact(true)).focus();
+    page.keyboard().press("Control+Home");
+    page.keyboard().press("Control+Shift+ArrowRight");
+  }
+
+  private static void several(Page page) {
+    page.keyboard().press("8");
+    choose(page, "Rule left: Plate");
+    for (String card : List.of("Where: Text", "Rule right: Plate")) {
+      page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(card).setExact(true))
+          .click(new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.SHIFT)));
+    }
+    page.keyboard().press("y");
+    for (String step : List.of("Line up middles up and down", "Space evenly across")) {
+      page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(step)).click();
+    }
+    FromNothingToFilesTest.upToDate(page);
+  }
+
+  private static void colour(Page page) {
+    choose(page, "Points: Plate");
+    page.getByRole(
+            AriaRole.BUTTON,
+            new Page.GetByRoleOptions().setName("Stop 1: colour: choose").setExact(true))
+        .click();
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("History")).click();
+    page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Revisions")).click();
+  }
 
   @Test
   void everyScreenFitsAndIsAccessibleInBothRooms() throws IOException {
@@ -35,58 +95,48 @@ class LookTest {
       for (String room : new String[] {"dark-room", "light-room"}) {
         browser.open("/");
         page.evaluate("room => localStorage.setItem('diaphan-room', room)", room);
-        for (String screen : SCREENS) {
-          browser.open(screen);
-          page.waitForLoadState(LoadState.NETWORKIDLE);
-          if (screen.endsWith("compose")) {
-            page.getByRole(
-                    AriaRole.BUTTON,
-                    new Page.GetByRoleOptions().setName("Name: Text").setExact(true))
-                .click();
-            page.waitForLoadState(LoadState.NETWORKIDLE);
-          }
-          String where = screen + " at " + size[0] + " in the " + room;
-          Object wide =
-              page.evaluate("() => document.documentElement.scrollWidth - window.innerWidth");
-          assertEquals(0, ((Number) wide).intValue(), where);
-          if (size[0] == 1280) {
-            List<Rule> serious =
-                new AxeBuilder(page)
-                    .analyze().getViolations().stream()
-                        .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))
-                        .toList();
-            assertEquals(
-                List.of(),
-                serious.stream()
-                    .map(
-                        rule ->
-                            where
-                                + ": "
-                                + rule.getId()
-                                + " "
-                                + rule.getNodes().getFirst().getHtml())
-                    .toList());
-            keep(page, screen, room);
-          }
+        for (Look look : LOOKS) {
+          look(page, look, size[0], room);
         }
       }
     }
   }
 
-  /** With -Ddiaphan.keep-screenshots=true the documentation's pictures are taken anew. */
-  private static void keep(Page page, String screen, String room) throws IOException {
-    if (Boolean.getBoolean("diaphan.keep-screenshots")) {
-      String name = screen.equals("/") ? "start" : screen.substring(screen.lastIndexOf('/') + 1);
-      if (name.equals("new")) {
-        return;
-      }
-      String suffix = room.equals("light-room") ? (name.equals("compose") ? "-light" : null) : "";
-      if (suffix != null) {
-        Path folder = Files.createDirectories(Path.of("../docs/screenshots"));
-        page.mouse().move(640, 10);
-        page.screenshot(
-            new Page.ScreenshotOptions().setPath(folder.resolve(name + suffix + ".png")));
-      }
+  private void look(Page page, Look look, int width, String room) throws IOException {
+    browser.open(look.path());
+    page.waitForLoadState(LoadState.NETWORKIDLE);
+    look.prepare().accept(page);
+    page.waitForLoadState(LoadState.NETWORKIDLE);
+    String where = look.path() + " (" + look.name() + ") at " + width + " in the " + room;
+    Object wide = page.evaluate("() => document.documentElement.scrollWidth - window.innerWidth");
+    assertEquals(0, ((Number) wide).intValue(), where);
+    if (width == 1280) {
+      List<String> serious =
+          new AxeBuilder(page)
+              .analyze().getViolations().stream()
+                  .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))
+                  .map(
+                      rule ->
+                          where + ": " + rule.getId() + " " + rule.getNodes().getFirst().getHtml())
+                  .toList();
+      assertEquals(List.of(), serious);
+      keep(page, look.name(), room);
     }
+  }
+
+  /** With -Ddiaphan.keep-screenshots=true the documentation's pictures are taken anew. */
+  private static void keep(Page page, String name, String room) throws IOException {
+    boolean light = room.equals("light-room");
+    if (!Boolean.getBoolean("diaphan.keep-screenshots")
+        || name.isEmpty()
+        || light && !name.equals("compose")) {
+      return;
+    }
+    Path folder = Files.createDirectories(Path.of("../docs/screenshots"));
+    page.mouse().move(640, 10);
+    page.waitForTimeout(300);
+    page.screenshot(
+        new Page.ScreenshotOptions()
+            .setPath(folder.resolve(name + (light ? "-light" : "") + ".png")));
   }
 }
