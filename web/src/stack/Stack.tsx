@@ -39,7 +39,7 @@ export const Stack = memo(function Stack(props: Props) {
     >
       <AddBar packageId={packageId} pictures={pictures} picker={picker} />
       {selected.length > 1 && (
-        <div data-sheet className="border-b border-base-300 bg-primary/10">
+        <div data-sheet className="border-b border-l-4 border-b-base-300 border-l-primary">
           <div className="flex items-center gap-0.5 px-3 py-1">
             <strong className="flex-1">{selected.length} pieces chosen</strong>
             <StackButtons />

@@ -74,14 +74,14 @@ function Distances(props: {
         {values.map(([name, arrow, units, side]) => (
           <div key={name} className="flex w-14 gap-0.5 @md:w-[6.6rem]">
             <dt>
-              <span aria-hidden className="opacity-60">
+              <span aria-hidden className="opacity-75">
                 {arrow}
               </span>
               <span className="sr-only">{name}</span>
             </dt>
             <dd>
               {tidy(units / side.perPixel)}{" "}
-              <span className="hidden opacity-60 @md:inline">
+              <span className="hidden opacity-75 @md:inline">
                 {tidy((100 * units) / side.units)}%
               </span>
             </dd>

@@ -28,7 +28,7 @@ export function ColourPanel({ label, solid, onChange }: Props) {
     <div
       role="group"
       aria-label={`${label}: choose from`}
-      className="my-1 block w-full rounded border border-base-300 bg-base-200 p-2 text-sm leading-6"
+      className="my-1 block w-full rounded border border-base-300 bg-base-100 p-2 text-sm leading-6"
     >
       <div className="flex flex-wrap items-center gap-1">
         {house.colours.map((own) => (
