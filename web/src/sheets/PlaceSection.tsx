@@ -132,6 +132,7 @@ function Hanging({ piece }: Props) {
         ,{" "}
         <NumberField
           label="Offset sideways"
+          always
           value={Math.abs(place.right)}
           onChange={(right) =>
             replace((now) => ({ right: now.right < 0 ? -right : right }), "right")
@@ -149,6 +150,7 @@ function Hanging({ piece }: Props) {
         ,{" "}
         <NumberField
           label="Offset up or down"
+          always
           value={Math.abs(place.down)}
           onChange={(down) => replace((now) => ({ down: now.down < 0 ? -down : down }), "down")}
         />{" "}

@@ -25,7 +25,7 @@ export function ReadOut({ frame, drawing, chosen }: Props) {
   if (boxes.length === 0) return null;
   const box = boxAround(boxes);
   return (
-    <div className="flex min-w-0 items-center gap-4 whitespace-nowrap text-[11px] leading-4">
+    <div className="flex min-w-0 items-center gap-2 whitespace-nowrap @md:gap-4 text-[11px] leading-4">
       <div>
         <Distances
           label="Distance to the frame's edges"

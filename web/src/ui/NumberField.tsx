@@ -10,6 +10,8 @@ interface Props {
   /** Digits shown after the point. */
   digits?: number;
   unit?: string;
+  /** Whether a value typed is given even if it is the one shown, which may be about to change. */
+  always?: boolean;
 }
 
 const DRAG_STARTS_AT = 3;
@@ -25,19 +27,20 @@ function shown(value: number, digits: number): string {
  */
 export function NumberField(props: Props) {
   const { label, value, onChange, least = -1e5, most = 1e5, step = 1, digits = 1, unit } = props;
+  const { always = false } = props;
   const [draft, setDraft] = useState<string | null>(null);
   const drag = useRef<{ x: number; from: number; moved: boolean } | null>(null);
   const text = draft ?? shown(value, digits);
 
-  const give = (wanted: number) => {
+  const give = (wanted: number, typed = false) => {
     const limited = Math.min(most, Math.max(least, wanted));
     const tidy = Number(limited.toFixed(Math.max(digits, 3)));
-    if (tidy !== value) onChange(tidy);
+    if (tidy !== value || (typed && always)) onChange(tidy);
   };
   const take = (typed: string) => {
     setDraft(null);
     const number = Number(typed.trim().replace(",", ".").replace("−", "-"));
-    if (typed.trim() !== "" && Number.isFinite(number)) give(number);
+    if (typed.trim() !== "" && Number.isFinite(number)) give(number, true);
   };
   const onKeyDown = (event: KeyboardEvent<HTMLInputElement>) => {
     if (event.key === "ArrowUp" || event.key === "ArrowDown") {

@@ -71,6 +71,8 @@ class LookTest {
           .click(new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.SHIFT)));
     }
     page.keyboard().press("y");
+    page.getByLabel("Line up with", new Page.GetByLabelOptions().setExact(true))
+        .selectOption("each other");
     for (String step : List.of("Line up middles up and down", "Space evenly across")) {
       page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(step)).click();
     }
