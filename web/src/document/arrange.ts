@@ -63,7 +63,9 @@ async function run(wanted: Wanted, did: string, options: Options): Promise<void>
       );
       if (useOverlay.getState().overlay !== overlay) continue;
       useOverlay.getState().change(() => arranged.overlay, did, options.key);
-      if (!options.keepChoice) useOverlay.getState().select(arranged.chosen);
+      // Whoever has chosen something else meanwhile keeps that.
+      const chosenSince = useOverlay.getState().selected !== selected;
+      if (!options.keepChoice && !chosenSince) useOverlay.getState().select(arranged.chosen);
       useArranging.setState({ problem: "", last: arrangement });
     } catch (e) {
       useArranging.setState({ problem: e instanceof Error ? e.message : String(e) });

@@ -65,7 +65,7 @@ function Hanging({ piece }: Props) {
         return same ? make(same.place) : null;
       },
       `${did} ${piece.name}`,
-      { ids: [piece.id], key: key && `${piece.id}:${key}` },
+      { ids: [piece.id], key: key && `${piece.id}:${key}`, keepChoice: true },
     );
   const rehang = (change: (now: Place) => Partial<Pick<Place, "hook" | "point" | "own">>) =>
     withPlace(
