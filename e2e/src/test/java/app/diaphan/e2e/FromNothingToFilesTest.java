@@ -36,6 +36,7 @@ class FromNothingToFilesTest {
     number(page, "Height", "90");
     page.getByLabel("Pin: point").selectOption("bottom left");
     page.getByLabel("Pin: area").selectOption("title-safe");
+    saved(page);
     number(page, "Offset sideways", "0");
     number(page, "Offset up or down", "0");
     colour(page, "Colour", "#124b5c");
@@ -44,6 +45,7 @@ class FromNothingToFilesTest {
     number(page, "Font size", "44");
     page.getByLabel("Pin: point").selectOption("bottom left");
     page.getByLabel("Pin: area").selectOption("title-safe");
+    saved(page);
     number(page, "Offset sideways", "24");
     number(page, "Offset up or down", "18");
     page.getByLabel("Up or down", exact()).selectOption("up");
@@ -137,6 +139,11 @@ class FromNothingToFilesTest {
     Locator field = page.getByLabel(label, exact());
     field.fill(value);
     field.press("Enter");
+  }
+
+  /** Waits until the core has answered and what came of it is saved. */
+  static void saved(Page page) {
+    assertThat(page.getByText("Saved", new Page.GetByTextOptions().setExact(true))).isVisible();
   }
 
   static void upToDate(Page page) {

@@ -64,6 +64,9 @@ final class KeyHands implements Hands {
     }
     tabTo(label);
     page.keyboard().type(word);
+    if (label.startsWith("Pin: ")) {
+      FromNothingToFilesTest.saved(page); // The offsets that come of it are typed over next.
+    }
   }
 
   @Override

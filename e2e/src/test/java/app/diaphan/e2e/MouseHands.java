@@ -30,6 +30,9 @@ final class MouseHands implements Hands {
   @Override
   public void choose(String label, String word) {
     labelled(label).selectOption(word);
+    if (label.startsWith("Pin: ")) {
+      FromNothingToFilesTest.saved(page); // The offsets that come of it are typed over next.
+    }
   }
 
   @Override
