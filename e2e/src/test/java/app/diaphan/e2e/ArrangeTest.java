@@ -75,15 +75,7 @@ class ArrangeTest {
   }
 
   private static double left(Compose compose, String card) {
-    compose.page().keyboard().press("Escape");
-    compose.choose(card);
-    compose.saved();
-    String[] words =
-        compose
-            .labelled("Distance to the frame's edges in pixels and percent")
-            .textContent()
-            .split("left");
-    return Double.parseDouble(words[1].strip().split("\\s")[0]);
+    return left(compose, card, 0);
   }
 
   @Test
