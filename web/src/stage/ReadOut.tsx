@@ -72,7 +72,7 @@ function Distances(props: {
       <span className="w-14 opacity-70">{short}</span>
       <dl className="flex items-center gap-2" aria-label={`${label} in pixels and percent`}>
         {values.map(([name, arrow, units, side]) => (
-          <div key={name} className="flex w-14 gap-0.5 @md:w-[6.6rem]">
+          <div key={name} className="flex w-[3.2rem] gap-0.5 @md:w-[6.6rem]">
             <dt>
               <span aria-hidden className="opacity-75">
                 {arrow}
