@@ -1,5 +1,7 @@
 package app.diaphan.server.web;
 
+import app.diaphan.core.overlay.FacedPiece;
+import app.diaphan.core.overlay.Piece;
 import app.diaphan.server.json.DocumentJson;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import io.swagger.v3.core.util.Json;
@@ -57,8 +59,37 @@ class ApiDescription {
                 }
               });
       DocumentJson.shapes().keySet().forEach(type -> nameKinds(schemas, type.getSimpleName()));
+      writeFacedPiecesAsPieces(schemas);
       schemas.forEach(ApiDescription::requireAll);
     };
+  }
+
+  /**
+   * The kinds of faced piece are kinds of piece too, and the library takes now one name and now the
+   * other for a list of them. Documents speak of pieces only.
+   */
+  private static void writeFacedPiecesAsPieces(Map<String, Schema> schemas) {
+    schemas.remove(FacedPiece.class.getSimpleName());
+    for (Schema<?> schema : schemas.values()) {
+      if (schema.getProperties() != null) {
+        for (Schema<?> property : schema.getProperties().values()) {
+          nameAsPiece(property);
+          if (property.getItems() != null) {
+            nameAsPiece(property.getItems());
+          }
+        }
+      }
+    }
+  }
+
+  private static void nameAsPiece(Schema<?> schema) {
+    if (reference(FacedPiece.class.getSimpleName()).equals(schema.get$ref())) {
+      schema.set$ref(reference(Piece.class.getSimpleName()));
+    }
+  }
+
+  private static String reference(String name) {
+    return "#/components/schemas/" + name;
   }
 
   private static void describeKinds(Map<String, Schema> schemas, String base, JsonSubTypes kinds) {
@@ -66,7 +97,7 @@ class ApiDescription {
     Schema<Object> either = new Schema<>();
     for (JsonSubTypes.Type kind : kinds.value()) {
       String name = kind.value().getSimpleName();
-      String reference = "#/components/schemas/" + name;
+      String reference = reference(name);
       either.addOneOfItem(new Schema<>().$ref(reference));
       discriminator.mapping(kind.name(), reference);
       Map<String, Schema> properties = new LinkedHashMap<>();
@@ -104,13 +135,13 @@ class ApiDescription {
       return;
     }
     Set<String> kinds = Set.copyOf(type.getDiscriminator().getMapping().values());
-    Schema<?> named = new Schema<>().$ref("#/components/schemas/" + base);
+    Schema<?> named = new Schema<>().$ref(reference(base));
     schemas.forEach(
         (name, schema) -> {
           if (name.equals(base) || schema.getProperties() == null) {
             return;
           }
-          boolean ownKind = kinds.contains("#/components/schemas/" + name);
+          boolean ownKind = kinds.contains(reference(name));
           Map<String, Schema> properties = schema.getProperties();
           properties.replaceAll((property, given) -> listsAll(given, kinds) ? named : given);
           for (Schema<?> property : properties.values()) {
