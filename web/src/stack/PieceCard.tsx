@@ -14,7 +14,9 @@ import { memo } from "react";
 import type { DrawnPiece, Piece } from "../api/client";
 import { arrange } from "../document/arrange";
 import { useOverlay } from "../document/overlayStore";
+import { allPieces, groupsAround } from "../document/tree";
 import { wordsOf } from "../document/runs";
+import { carryOver, layDown, restack, spotWithin, takeUp, useCarrying } from "./restack";
 import { duplicate } from "./stackActions";
 
 interface Props {
@@ -28,12 +30,22 @@ interface Props {
   onPoint: (id: string | null) => void;
 }
 
+/** A line where carried pieces would come to lie; a frame around the group they would go into. */
+const SPOTS = {
+  IN_FRONT: "shadow-[inset_0_3px_0_0_var(--color-primary)]",
+  BEHIND: "shadow-[inset_0_-3px_0_0_var(--color-primary)]",
+  INSIDE: "outline-2 -outline-offset-2 outline-primary",
+};
+
+const NOTHING: Piece[] = [];
+
 const KINDS = { text: "Text", plate: "Plate", picture: "Picture", group: "Group" };
 
 /** A piece in the stack: its picture large enough to be known, its name, and what can be done. */
 export const PieceCard = memo(function PieceCard(props: Props) {
   const { piece, drawn, selected, depth, findings, onPoint } = props;
   const { select, toggle, changePiece } = useOverlay.getState();
+  const spot = useCarrying(({ over }) => (over?.id === piece.id ? over.spot : null));
   const about =
     piece.kind === "text"
       ? wordsOf(piece.runs).replaceAll("\n", " / ")
@@ -42,8 +54,26 @@ export const PieceCard = memo(function PieceCard(props: Props) {
         : KINDS[piece.kind];
   return (
     <div
-      className={`flex items-center gap-1 p-1.5 ${selected ? "bg-primary/15" : "hover:bg-base-200"}`}
+      className={`flex items-center gap-1 p-1.5 ${selected ? "bg-primary/15" : "hover:bg-base-200"} ${spot ? SPOTS[spot] : ""}`}
       style={{ paddingLeft: 6 + 14 * depth }}
+      draggable
+      onDragStart={(event) => {
+        event.dataTransfer.effectAllowed = "move";
+        event.dataTransfer.setData("text/plain", piece.name);
+        takeUp(piece.id);
+      }}
+      onDragOver={(event) => {
+        const box = event.currentTarget.getBoundingClientRect();
+        const share = (event.clientY - box.top) / box.height;
+        if (carryOver(piece.id, spotWithin(piece, share))) event.preventDefault();
+        event.stopPropagation();
+      }}
+      onDrop={(event) => {
+        event.preventDefault();
+        event.stopPropagation();
+        layDown();
+      }}
+      onDragEnd={() => useCarrying.setState({ ids: [], over: null })}
       onPointerEnter={() => onPoint(piece.id)}
       onPointerLeave={() => onPoint(null)}
     >
@@ -126,8 +156,39 @@ export function PieceActions({ piece }: { piece: Piece }) {
           changePiece(piece.id, (same) => ({ ...same, name }), "Rename", "name");
         }}
       />
+      <HolderChoice piece={piece} />
       <StackButtons />
     </div>
+  );
+}
+
+/** Which group the piece lies in, where there is one to choose. */
+function HolderChoice({ piece }: { piece: Piece }) {
+  const stack = useOverlay((state) => state.overlay?.stack ?? NOTHING);
+  const groups = allPieces(stack).filter(
+    (other) => other.kind === "group" && !allPieces([piece]).some((inner) => inner.id === other.id),
+  );
+  if (groups.length === 0) return null;
+  const around = groupsAround(stack, piece.id).at(-1) ?? "";
+  return (
+    <select
+      aria-label="Lies in"
+      title="The group it lies in"
+      className="word max-w-24"
+      value={around}
+      onChange={(event) => {
+        const outermost = groupsAround(stack, piece.id)[0];
+        if (event.target.value) restack([piece.id], event.target.value, "INSIDE");
+        else if (outermost) restack([piece.id], outermost, "IN_FRONT");
+      }}
+    >
+      <option value="">in no group</option>
+      {groups.map((group) => (
+        <option key={group.id} value={group.id}>
+          in {group.name}
+        </option>
+      ))}
+    </select>
   );
 }
 

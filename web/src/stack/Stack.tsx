@@ -16,6 +16,7 @@ import { PictureSection } from "../sheets/PictureSection";
 import { PlaceSection } from "../sheets/PlaceSection";
 import { ShapeSection } from "../sheets/ShapeSection";
 import { WordsSection } from "../sheets/WordsSection";
+import { carryOver, layDown } from "./restack";
 import { AddBar } from "./AddBar";
 import { PieceActions, PieceCard, StackButtons } from "./PieceCard";
 
@@ -50,7 +51,20 @@ export const Stack = memo(function Stack(props: Props) {
       {overlay.stack.length === 0 && (
         <p className="p-4 opacity-75">Nothing on the frame yet. Add a text or a plate to begin.</p>
       )}
-      <ol aria-label="Pieces, front to back" className="min-h-0 flex-1 overflow-y-auto">
+      <ol
+        aria-label="Pieces, front to back"
+        className="min-h-0 flex-1 overflow-y-auto"
+        onDragOver={(event) => {
+          const last = overlay.stack.at(-1);
+          // Below all cards is behind all pieces.
+          if (event.target === event.currentTarget && last && carryOver(last.id, "BEHIND"))
+            event.preventDefault();
+        }}
+        onDrop={(event) => {
+          event.preventDefault();
+          layDown();
+        }}
+      >
         <Cards stack={overlay.stack} depth={0} {...{ drawing, pictures, onPoint }} />
       </ol>
     </aside>

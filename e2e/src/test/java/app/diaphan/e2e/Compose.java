@@ -12,6 +12,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.io.IOException;
+import java.util.function.UnaryOperator;
 
 /** The Compose screen of one of the demo's overlays, and where things lie on it. */
 final class Compose {
@@ -29,6 +30,14 @@ final class Compose {
   static Compose open(Browser browser, long id) throws IOException {
     browser.loadDemo();
     return again(browser, id);
+  }
+
+  /** Opens an overlay that is put into the demo's package for this. */
+  static Compose openNew(Browser browser, UnaryOperator<Overlay> of) throws IOException {
+    browser.loadDemo();
+    PackageStore packages = browser.bean(PackageStore.class);
+    Overlay lowerThird = PackageStore.documentOf(packages.overlay(2L));
+    return again(browser, packages.add(1L, of.apply(lowerThird)).id());
   }
 
   static Compose again(Browser browser, long id) {

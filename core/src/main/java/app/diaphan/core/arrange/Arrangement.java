@@ -88,6 +88,18 @@ public sealed interface Arrangement {
     }
   }
 
+  /**
+   * Put beside another piece of the stack, into its group or out of one, without moving.
+   *
+   * @param other id of the piece beside or in which the chosen ones shall lie
+   */
+  record Restacked(String other, Spot spot) implements Arrangement {
+    public Restacked {
+      Require.present(other, "The piece to lie beside");
+      Require.present(spot, "The spot in the stack");
+    }
+  }
+
   record Grouped(String name) implements Arrangement {
     public Grouped {
       Require.present(name, "The name of the group");
@@ -171,6 +183,13 @@ public sealed interface Arrangement {
     OWN_MARGIN,
     /** The box around all chosen pieces. */
     CHOSEN
+  }
+
+  enum Spot {
+    IN_FRONT,
+    BEHIND,
+    /** In front of all pieces of a group. */
+    INSIDE
   }
 
   enum Step {

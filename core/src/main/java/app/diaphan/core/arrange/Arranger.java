@@ -55,6 +55,8 @@ public final class Arranger {
         }
         yield new Arranged(ordered, chosen);
       }
+      case Arrangement.Restacked restacked ->
+          new Restacking(overlay, renderer, restacked).restacked(ids);
       case Arrangement.Grouped(String name) -> new Grouping(overlay, renderer).grouped(ids, name);
       case Arrangement.Ungrouped() -> ungrouped(overlay, ids);
       case Arrangement.Removed() -> removed(overlay, ids);

@@ -91,7 +91,8 @@ final class Grouping {
     return new Arranged(with, List.of(id));
   }
 
-  private static Set<String> withHugged(List<Piece> stack, List<String> chosen) {
+  /** The chosen pieces and what the plates among them hug, however indirectly. */
+  static Set<String> withHugged(List<Piece> stack, List<String> chosen) {
     Set<String> ids = new LinkedHashSet<>(chosen);
     boolean grown = true;
     while (grown) {

@@ -136,6 +136,7 @@ public final class DocumentShapes {
     @JsonSubTypes.Type(value = Arrangement.Spaced.class, name = "space"),
     @JsonSubTypes.Type(value = Arrangement.SameSize.class, name = "same-size"),
     @JsonSubTypes.Type(value = Arrangement.Ordered.class, name = "order"),
+    @JsonSubTypes.Type(value = Arrangement.Restacked.class, name = "restack"),
     @JsonSubTypes.Type(value = Arrangement.Grouped.class, name = "group"),
     @JsonSubTypes.Type(value = Arrangement.Ungrouped.class, name = "ungroup"),
     @JsonSubTypes.Type(value = Arrangement.Rehung.class, name = "rehang"),
