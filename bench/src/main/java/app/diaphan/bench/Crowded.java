@@ -3,8 +3,8 @@ package app.diaphan.bench;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.Colour;
-import app.diaphan.core.overlay.Finish;
 import app.diaphan.core.overlay.Hug;
+import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Paint;
 import app.diaphan.core.overlay.Piece;
@@ -17,6 +17,8 @@ import app.diaphan.core.overlay.TextAlignment;
 import app.diaphan.core.overlay.TextBox;
 import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.core.overlay.TextSetting;
+import app.diaphan.core.overlay.finish.Shadow;
+import app.diaphan.core.overlay.finish.UnderFace;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -54,9 +56,7 @@ final class Crowded {
             1000,
             Hug.NOTHING,
             new Paint.Flat(Colour.parse("#06202eb8")),
-            1,
-            1,
-            List.of()));
+            Look.PLAIN));
     return new Overlay("Results board", Frame.of(1920, 1080), stack);
   }
 
@@ -71,9 +71,7 @@ final class Crowded {
         TextSetting.plain(TextAlignment.LEFT),
         new TextBox.Free(),
         new Paint.Flat(Colour.WHITE),
-        1,
-        1,
-        List.of());
+        Look.PLAIN);
   }
 
   private static PlatePiece plate(String id, PlateShape shape, Hug hug) {
@@ -92,10 +90,7 @@ final class Crowded {
             List.of(
                 new Paint.Stop(0, Colour.parse("#0d3346")),
                 new Paint.Stop(1, Colour.parse("#14586980")))),
-        1,
-        1,
-        List.of(
-            new Finish.Shadow(
-                true, 90, 4, 14, 0.1, Colour.BLACK, 0.5, Finish.UnderFace.AUTOMATIC)));
+        Look.PLAIN.withFinishes(
+            List.of(new Shadow(true, 90, 4, 14, 0.1, Colour.BLACK, 0.5, UnderFace.AUTOMATIC))));
   }
 }

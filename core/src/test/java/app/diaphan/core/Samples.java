@@ -4,10 +4,10 @@ import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.Crop;
-import app.diaphan.core.overlay.Finish;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Hook;
 import app.diaphan.core.overlay.Hug;
+import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Paint;
 import app.diaphan.core.overlay.PictureFit;
@@ -22,6 +22,15 @@ import app.diaphan.core.overlay.TextAlignment;
 import app.diaphan.core.overlay.TextBox;
 import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.core.overlay.TextSetting;
+import app.diaphan.core.overlay.finish.Finish;
+import app.diaphan.core.overlay.finish.Halo;
+import app.diaphan.core.overlay.finish.Inset;
+import app.diaphan.core.overlay.finish.Outline;
+import app.diaphan.core.overlay.finish.Relief;
+import app.diaphan.core.overlay.finish.Rim;
+import app.diaphan.core.overlay.finish.Shadow;
+import app.diaphan.core.overlay.finish.Soften;
+import app.diaphan.core.overlay.finish.UnderFace;
 import app.diaphan.core.picture.PictureShelf;
 import app.diaphan.core.render.Renderer;
 import app.diaphan.core.type.ShippedFonts;
@@ -58,26 +67,11 @@ public final class Samples {
         height,
         Hug.NOTHING,
         paint,
-        1,
-        1,
-        List.of(finishes));
+        Look.PLAIN.withFinishes(List.of(finishes)));
   }
 
   public static PlatePiece faced(PlatePiece plate, double face, double overall) {
-    return new PlatePiece(
-        plate.id(),
-        plate.name(),
-        true,
-        false,
-        plate.place(),
-        plate.shape(),
-        plate.width(),
-        plate.height(),
-        plate.hug(),
-        plate.paint(),
-        face,
-        overall,
-        plate.finishes());
+    return plate.withLook(plate.look().withFaceOpacity(face).withOverallOpacity(overall));
   }
 
   public static TextPiece text(String id, String words, Place place, double size, Paint paint) {
@@ -91,9 +85,7 @@ public final class Samples {
         TextSetting.plain(TextAlignment.LEFT),
         new TextBox.Free(),
         paint,
-        1,
-        1,
-        List.of());
+        Look.PLAIN);
   }
 
   public static PicturePiece picture(String file, Place place, double width, double height) {
@@ -108,13 +100,20 @@ public final class Samples {
         PictureFit.STRETCH,
         width,
         height,
-        1,
-        1,
-        List.of());
+        Look.PLAIN);
   }
 
   public static GroupPiece group(String id, Place place, double scale, Piece... frontToBack) {
-    return new GroupPiece(id, id, true, false, place, scale, 1, List.of(frontToBack));
+    return new GroupPiece(
+        id,
+        id,
+        true,
+        false,
+        place,
+        scale,
+        Look.PLAIN,
+        GroupPiece.Finishing.AS_ONE,
+        List.of(frontToBack));
   }
 
   /** A white rectangle of a name. */
@@ -130,21 +129,32 @@ public final class Samples {
     return Place.at(PinPoint.CENTRE, Area.FRAME, 0, 0);
   }
 
-  public static Finish.Shadow shadow(double angle, double distance, double reach, double firmness) {
-    return new Finish.Shadow(
-        true,
-        angle,
-        distance,
-        reach,
-        firmness,
-        Colour.parse("#102030"),
-        0.7,
-        Finish.UnderFace.AUTOMATIC);
+  public static Shadow shadow(double angle, double distance, double reach, double firmness) {
+    return new Shadow(
+        true, angle, distance, reach, firmness, Colour.parse("#102030"), 0.7, UnderFace.AUTOMATIC);
   }
 
-  public static Finish.Outline outline(double width, Finish.Side side, String colour) {
-    return new Finish.Outline(
-        true, width, side, Colour.parse(colour), 1, Finish.UnderFace.AUTOMATIC);
+  public static Outline outline(double width, Outline.Side side, String colour) {
+    return new Outline(
+        true, width, side, Outline.Corners.ROUND, Colour.parse(colour), 1, UnderFace.AUTOMATIC);
+  }
+
+  /** One finish of each kind, in one colour. */
+  public static List<Finish> everyFinish(String colour) {
+    return everyFinish(true, colour);
+  }
+
+  public static List<Finish> everyFinish(boolean on, String colour) {
+    Colour paint = Colour.parse(colour);
+    return List.of(
+        new Shadow(on, 60, 7, 12, 0.2, paint, 0.8, UnderFace.AUTOMATIC),
+        new Halo(on, 14, 0.3, paint, 0.9, UnderFace.AUTOMATIC),
+        new Outline(
+            on, 4, Outline.Side.CENTRED, Outline.Corners.MITRED, paint, 1, UnderFace.AUTOMATIC),
+        new Inset(on, 60, 3, 8, 0.2, paint, 0.8),
+        new Rim(on, 9, 0.2, paint, 0.7),
+        new Relief(on, 6, Relief.Profile.ROUND, 1, -120, 40, false, paint, 0.9, paint, 0.7, 1),
+        new Soften(on, 6, Soften.Side.BOTH));
   }
 
   /** Words on a see-through gradient plate with shadow and outline. */
@@ -178,6 +188,6 @@ public final class Samples {
             170,
             gradient,
             shadow(90, 6, 24, 0.2),
-            outline(3, Finish.Side.INSIDE, "#ffd9a0")));
+            outline(3, Outline.Side.INSIDE, "#ffd9a0")));
   }
 }

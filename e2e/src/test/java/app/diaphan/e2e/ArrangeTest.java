@@ -70,7 +70,7 @@ class ArrangeTest {
     page.keyboard().press("Escape");
     page.keyboard().press("Shift+U");
     assertThat(page.getByText("5 pieces chosen")).isVisible();
-    assertEquals(0.5, compose.piece("title").overallOpacity());
+    assertEquals(0.5, compose.piece("title").look().overallOpacity());
     assertEquals(142.4, ((TextPiece) compose.piece("title")).runs().getFirst().size(), 0.01);
   }
 

@@ -89,7 +89,8 @@ class ArrangeApiTest {
          "place":{"hook":{"kind":"frame","area":"FRAME"},"point":"CENTRE","own":"CENTRE",
                   "right":0,"down":0,"turn":0,"mirrored":false},
          "picture":"pennant.png","crop":{"left":0,"top":0,"right":0,"bottom":0},"fit":"CONTAIN",
-         "width":30,"height":20,"faceOpacity":1,"overallOpacity":1,"finishes":[]}""";
+         "width":30,"height":20,
+         "look":{"faceOpacity":1,"overallOpacity":1,"finishes":[],"follows":"","punch":"NONE"}}""";
     Answer pasted =
         SERVER.post(
             "/api/packages/" + packageId + "/pasted",
@@ -119,7 +120,8 @@ class ArrangeApiTest {
     String house =
         """
         {"colours":[{"name":"Lamp","colour":"#f0a93f"}],
-         "ownMargin":{"unit":"UNITS","left":40,"top":20,"right":40,"bottom":60}}""";
+         "ownMargin":{"unit":"UNITS","left":40,"top":20,"right":40,"bottom":60},
+         "finishSets":[]}""";
     assertEquals(200, SERVER.put(path, house).status());
     SERVER.restart();
     assertEquals("Lamp", SERVER.get(path).body().path("colours").get(0).path("name").asString());
@@ -247,5 +249,28 @@ class ArrangeApiTest {
     assertEquals(
         RunningServer.JSON.readTree(TestOverlays.lowerThird("Ysolde")).toString(),
         overlay.toString().replaceAll("(\\d)\\.0(?=\\D)", "$1"));
+  }
+
+  @Test
+  void aDocumentOfTheSecondVersionKeepsItsLook() {
+    byte[] bundle =
+        TestOverlays.bundle(
+            """
+            {"format":"diaphan-package","version":2,"name":"Old","house":{"colours":[],
+             "ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0}},
+             "overlays":["a.json"],"clips":[]}""",
+            TestOverlays.ofVersion2("Ysolde"));
+    long id = SERVER.upload("/api/packages/bundle", "old.zip", bundle).body().path("id").asLong();
+    JsonNode stack =
+        SERVER.get("/api/packages/" + id + "/overlays").body().get(0).path("overlay").path("stack");
+    JsonNode finishes = stack.get(1).path("look").path("finishes");
+    assertEquals("shadow", finishes.get(0).path("kind").asString());
+    assertEquals("ROUND", finishes.get(1).path("corners").asString());
+    JsonNode group = stack.get(2);
+    assertEquals(0.5, group.path("look").path("overallOpacity").asDouble());
+    assertEquals(1, group.path("look").path("faceOpacity").asDouble());
+    assertEquals("AS_ONE", group.path("finishing").asString());
+    assertEquals(0.2, group.path("stack").get(0).path("look").path("faceOpacity").asDouble());
+    assertEquals(0, SERVER.get("/api/packages/" + id + "/house").body().path("finishSets").size());
   }
 }

@@ -29,8 +29,9 @@ class BundleTest {
   private static final Path DEMO = Path.of("../demo/lantern-reach-regatta");
   private static final String CONTENTS =
       """
-      {"format":"diaphan-package","version":2,"name":"Tern Holm",
-       "house":{"colours":[],"ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0}},
+      {"format":"diaphan-package","version":3,"name":"Tern Holm",
+       "house":{"colours":[],"ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0},
+                "finishSets":[]},
        "overlays":["a.json"],"clips":[]}""";
 
   @Test
@@ -82,8 +83,8 @@ class BundleTest {
     refused(
         "glow", CONTENTS.replace("\"clips\"", "\"glow\":1,\"clips\""), "overlays/a.json", overlay);
     refused(
-        "version 3",
-        CONTENTS.replace("\"version\":2,", "\"version\":3,"),
+        "version 4",
+        CONTENTS.replace("\"version\":3,", "\"version\":4,"),
         "overlays/a.json",
         overlay);
     refused("../up.json", CONTENTS, "../up.json", overlay);

@@ -47,6 +47,35 @@ public final class TestOverlays {
                      "alignment":"LEFT","hanging":false},
           "box":{"kind":"free"},
           "paint":{"kind":"flat","colour":"#ffffff"},
+          "look":{"faceOpacity":1,"overallOpacity":1,"finishes":[],"follows":"","punch":"NONE"}},
+         {"kind":"plate","id":"plate","name":"Plate","shown":true,
+          "locked":false,
+          "place":{"hook":{"kind":"frame","area":"TITLE_SAFE"},"point":"BOTTOM_LEFT",
+                   "own":"BOTTOM_LEFT","right":0,"down":0,"turn":0,"mirrored":false},
+          "shape":{"kind":"rounded","topLeft":6,"topRight":6,"bottomRight":6,"bottomLeft":6},
+          "width":200,"height":44,
+          "hug":{"pieces":[],"left":0,"top":0,"right":0,"bottom":0},
+          "paint":{"kind":"flat","colour":"#124b5c"},
+          "look":{"faceOpacity":1,"overallOpacity":1,"finishes":[
+            {"kind":"shadow","on":true,"angle":90,"distance":2,"reach":8,"firmness":0.1,
+             "colour":"#000000","opacity":0.5,"underFace":"AUTOMATIC"}],
+           "follows":"","punch":"NONE"}}]}"""
+        .formatted(frame(width, height), RunningServer.JSON.writeValueAsString(words));
+  }
+
+  /** Much the same as version 2 wrote it. */
+  public static String ofVersion2(String words) {
+    return """
+        {"name":"Lower third","frame":%s,"stack":[
+         {"kind":"text","id":"name","name":"Name","shown":true,"locked":false,
+          "place":{"hook":{"kind":"frame","area":"TITLE_SAFE"},"point":"BOTTOM_LEFT",
+                   "own":"BOTTOM_LEFT","right":10,"down":-8,"turn":0,"mirrored":false},
+          "runs":[{"words":%s,"family":"Work Sans","weight":600,"size":24,"tracking":0,
+                   "ink":{"kind":"shared"}}],
+          "setting":{"sizedBy":"FONT_SIZE","leading":1.2,"wordSpacing":0,"capitals":"AS_TYPED",
+                     "alignment":"LEFT","hanging":false},
+          "box":{"kind":"free"},
+          "paint":{"kind":"flat","colour":"#ffffff"},
           "faceOpacity":1,"overallOpacity":1,"finishes":[]},
          {"kind":"plate","id":"plate","name":"Plate","shown":true,
           "locked":false,
@@ -58,8 +87,21 @@ public final class TestOverlays {
           "paint":{"kind":"flat","colour":"#124b5c"},
           "faceOpacity":1,"overallOpacity":1,"finishes":[
             {"kind":"shadow","on":true,"angle":90,"distance":2,"reach":8,"firmness":0.1,
-             "colour":"#000000","opacity":0.5,"underFace":"AUTOMATIC"}]}]}"""
-        .formatted(frame(width, height), RunningServer.JSON.writeValueAsString(words));
+             "colour":"#000000","opacity":0.5,"underFace":"AUTOMATIC"},
+            {"kind":"outline","on":true,"width":2,"side":"INSIDE","colour":"#ffffff","opacity":1,
+             "underFace":"AUTOMATIC"}]},
+         {"kind":"group","id":"group","name":"Group","shown":true,"locked":false,
+          "place":{"hook":{"kind":"frame","area":"FRAME"},"point":"TOP_LEFT",
+                   "own":"TOP_LEFT","right":0,"down":0,"turn":0,"mirrored":false},
+          "scale":2,"overallOpacity":0.5,"stack":[
+           {"kind":"plate","id":"inner","name":"Inner","shown":true,"locked":false,
+            "place":{"hook":{"kind":"group"},"point":"TOP_LEFT",
+                     "own":"TOP_LEFT","right":0,"down":0,"turn":0,"mirrored":false},
+            "shape":{"kind":"rectangle"},"width":20,"height":10,
+            "hug":{"pieces":[],"left":0,"top":0,"right":0,"bottom":0},
+            "paint":{"kind":"flat","colour":"#124b5c"},
+            "faceOpacity":0.2,"overallOpacity":1,"finishes":[]}]}]}"""
+        .formatted(frame(320, 180), RunningServer.JSON.writeValueAsString(words));
   }
 
   /** The same on 320 × 180 as version 1 wrote it. */
@@ -92,15 +134,20 @@ public final class TestOverlays {
 
   /** A bundle as version 1 wrote it, with one overlay. */
   public static byte[] bundleOfVersion1(String words) {
+    return bundle(
+        """
+        {"format":"diaphan-package","version":1,"name":"Old","overlays":["a.json"],"clips":[]}""",
+        ofVersion1(words));
+  }
+
+  /** A zip with one overlay, called a.json. */
+  public static byte[] bundle(String contents, String overlay) {
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     try (ZipOutputStream zip = new ZipOutputStream(out)) {
       zip.putNextEntry(new ZipEntry("package.json"));
-      zip.write(
-          """
-          {"format":"diaphan-package","version":1,"name":"Old","overlays":["a.json"],"clips":[]}"""
-              .getBytes(StandardCharsets.UTF_8));
+      zip.write(contents.getBytes(StandardCharsets.UTF_8));
       zip.putNextEntry(new ZipEntry("overlays/a.json"));
-      zip.write(ofVersion1(words).getBytes(StandardCharsets.UTF_8));
+      zip.write(overlay.getBytes(StandardCharsets.UTF_8));
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

@@ -3,6 +3,7 @@ package app.diaphan.core.arrange;
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Hook;
+import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.Pieces;
@@ -70,7 +71,9 @@ final class Grouping {
             false);
     String id = Pieces.freeId(overlay, "group", List.of());
     List<Piece> inside = members.stream().map(piece -> moved(piece, spots, ids, origin)).toList();
-    GroupPiece group = new GroupPiece(id, name, true, false, place, 1, 1, inside);
+    GroupPiece group =
+        new GroupPiece(
+            id, name, true, false, place, 1, Look.PLAIN, GroupPiece.Finishing.AS_ONE, inside);
     Overlay loose = new Loosening(spots, overlay).from(ids);
     Overlay with =
         Pieces.rearranged(
@@ -160,8 +163,12 @@ final class Grouping {
     PlacedPiece holder = spots.piece(group.id());
     PlacedPiece placed = spots.piece(piece.id());
     Piece scaled =
-        Reframed.scaled(piece, group.scale())
-            .withOverallOpacity(piece.overallOpacity() * group.overallOpacity());
+        Reframed.scaled(
+            piece.withLook(
+                group.finishing() == GroupPiece.Finishing.EACH_PART
+                    ? piece.look().within(group.look().withFaceOpacity(1)).outOf(group.look())
+                    : piece.look().outOf(group.look())),
+            group.scale());
     // From the group's own units to those of what holds it.
     AffineTransform out = Spots.inverse(holder.holderToPixels());
     out.concatenate(placed.holderToPixels());

@@ -2,8 +2,12 @@ package app.diaphan.core.house;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Require;
+import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.OwnMargin;
 import app.diaphan.core.overlay.Colour;
+import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.overlay.Piece;
+import app.diaphan.core.overlay.Pieces;
 import java.util.List;
 
 /**
@@ -11,10 +15,13 @@ import java.util.List;
  *
  * @param colours the package's own colours, in the order in which they are offered
  * @param ownMargin the margin lines that new overlays start with
+ * @param finishSets finishes that pieces follow by name
  */
-public record HouseStyle(List<NamedColour> colours, OwnMargin ownMargin) {
-  public static final HouseStyle PLAIN = new HouseStyle(List.of(), OwnMargin.NONE);
+public record HouseStyle(
+    List<NamedColour> colours, OwnMargin ownMargin, List<FinishSet> finishSets) {
+  public static final HouseStyle PLAIN = new HouseStyle(List.of(), OwnMargin.NONE, List.of());
   private static final int MOST_COLOURS = 60;
+  private static final int MOST_SETS = 60;
 
   /** A colour with the name the programme knows it by. */
   public record NamedColour(String name, Colour colour) {
@@ -35,6 +42,36 @@ public record HouseStyle(List<NamedColour> colours, OwnMargin ownMargin) {
           "A package keeps at most %d colours of its own; take one away first."
               .formatted(MOST_COLOURS));
     }
+    Require.present(finishSets, "The finish sets of the package");
+    if (finishSets.size() > MOST_SETS) {
+      throw new InvalidInput(
+          "A package keeps at most %d finish sets; take one away first.".formatted(MOST_SETS));
+    }
+    if (finishSets.stream().map(FinishSet::name).distinct().count() < finishSets.size()) {
+      throw new InvalidInput("Two finish sets have the same name; give one another.");
+    }
     colours = List.copyOf(colours);
+    finishSets = List.copyOf(finishSets);
+  }
+
+  /**
+   * The overlay with the present finishes on all pieces that follow a set. What follows a set that
+   * is no longer there keeps the finishes it had.
+   */
+  public Overlay dressed(Overlay overlay) {
+    boolean follows =
+        Pieces.all(overlay.stack()).anyMatch(piece -> !piece.look().follows().isEmpty());
+    return follows
+        ? overlay.withStack(
+            Pieces.mapped(overlay.stack(), piece -> dressed(piece, overlay.frame())))
+        : overlay;
+  }
+
+  private Piece dressed(Piece piece, Frame frame) {
+    return finishSets.stream()
+        .filter(set -> set.name().equals(piece.look().follows()))
+        .findFirst()
+        .map(set -> piece.withLook(piece.look().withFinishes(set.on(frame))))
+        .orElse(piece);
   }
 }

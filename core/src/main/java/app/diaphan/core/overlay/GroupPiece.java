@@ -9,6 +9,7 @@ import java.util.List;
  * group pinned by its bottom left grows up and to the right with the words in it.
  *
  * @param scale size of the group's own units in those of what holds it
+ * @param finishing what its finishes and face opacity are those of
  * @param stack its pieces from front to back
  */
 public record GroupPiece(
@@ -18,37 +19,47 @@ public record GroupPiece(
     boolean locked,
     Place place,
     double scale,
-    double overallOpacity,
+    Look look,
+    Finishing finishing,
     List<Piece> stack)
     implements Piece {
 
+  /** What the finishes of a group go round. */
+  public enum Finishing {
+    /** The shape that all its pieces make together. */
+    AS_ONE,
+    /** Each of its pieces by itself, over the finishes it has of its own. */
+    EACH_PART
+  }
+
   public GroupPiece {
-    PieceRules.check(id, name, place, overallOpacity);
+    PieceRules.check(id, name, place, look);
     Require.between(0.001, 1000, scale, "The scale of \"" + name + "\"");
+    Require.present(finishing, "What the finishes of \"" + name + "\" go round");
     Require.present(stack, "The stack of \"" + name + "\"");
     stack = List.copyOf(stack);
   }
 
   @Override
   public GroupPiece withId(String other) {
-    return new GroupPiece(other, name, shown, locked, place, scale, overallOpacity, stack);
+    return new GroupPiece(other, name, shown, locked, place, scale, look, finishing, stack);
   }
 
   @Override
   public GroupPiece withPlace(Place other) {
-    return new GroupPiece(id, name, shown, locked, other, scale, overallOpacity, stack);
+    return new GroupPiece(id, name, shown, locked, other, scale, look, finishing, stack);
   }
 
   public GroupPiece withScale(double other) {
-    return new GroupPiece(id, name, shown, locked, place, other, overallOpacity, stack);
+    return new GroupPiece(id, name, shown, locked, place, other, look, finishing, stack);
   }
 
   public GroupPiece withStack(List<Piece> other) {
-    return new GroupPiece(id, name, shown, locked, place, scale, overallOpacity, other);
+    return new GroupPiece(id, name, shown, locked, place, scale, look, finishing, other);
   }
 
   @Override
-  public GroupPiece withOverallOpacity(double other) {
-    return new GroupPiece(id, name, shown, locked, place, scale, other, stack);
+  public GroupPiece withLook(Look other) {
+    return new GroupPiece(id, name, shown, locked, place, scale, other, finishing, stack);
   }
 }

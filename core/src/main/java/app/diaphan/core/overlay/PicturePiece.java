@@ -1,7 +1,6 @@
 package app.diaphan.core.overlay;
 
 import app.diaphan.core.Require;
-import java.util.List;
 
 /**
  * A picture of the package in a box of a width and height in display units.
@@ -20,106 +19,41 @@ public record PicturePiece(
     PictureFit fit,
     double width,
     double height,
-    double faceOpacity,
-    double overallOpacity,
-    List<Finish> finishes)
+    Look look)
     implements FacedPiece {
 
   public PicturePiece {
-    PieceRules.check(id, name, place, overallOpacity);
-    PieceRules.checkFace(name, faceOpacity, finishes);
+    PieceRules.check(id, name, place, look);
     Require.present(picture, "The picture of \"" + name + "\"");
     Require.present(crop, "The crop of \"" + name + "\"");
     Require.present(fit, "The fit of \"" + name + "\"");
     PieceRules.checkSize(name, width, height);
-    finishes = List.copyOf(finishes);
   }
 
   @Override
   public PicturePiece withId(String other) {
     return new PicturePiece(
-        other,
-        name,
-        shown,
-        locked,
-        place,
-        picture,
-        crop,
-        fit,
-        width,
-        height,
-        faceOpacity,
-        overallOpacity,
-        finishes);
+        other, name, shown, locked, place, picture, crop, fit, width, height, look);
   }
 
   @Override
   public PicturePiece withPlace(Place other) {
     return new PicturePiece(
-        id,
-        name,
-        shown,
-        locked,
-        other,
-        picture,
-        crop,
-        fit,
-        width,
-        height,
-        faceOpacity,
-        overallOpacity,
-        finishes);
+        id, name, shown, locked, other, picture, crop, fit, width, height, look);
   }
 
   public PicturePiece withSize(double otherWidth, double otherHeight) {
     return new PicturePiece(
-        id,
-        name,
-        shown,
-        locked,
-        place,
-        picture,
-        crop,
-        fit,
-        otherWidth,
-        otherHeight,
-        faceOpacity,
-        overallOpacity,
-        finishes);
+        id, name, shown, locked, place, picture, crop, fit, otherWidth, otherHeight, look);
   }
 
   public PicturePiece withPicture(String other) {
-    return new PicturePiece(
-        id,
-        name,
-        shown,
-        locked,
-        place,
-        other,
-        crop,
-        fit,
-        width,
-        height,
-        faceOpacity,
-        overallOpacity,
-        finishes);
+    return new PicturePiece(id, name, shown, locked, place, other, crop, fit, width, height, look);
   }
 
   @Override
-  public PicturePiece withOverallOpacity(double other) {
+  public PicturePiece withLook(Look other) {
     return new PicturePiece(
-        id,
-        name,
-        shown,
-        locked,
-        place,
-        picture,
-        crop,
-        fit,
-        width,
-        height,
-        faceOpacity,
-        other,
-        finishes);
+        id, name, shown, locked, place, picture, crop, fit, width, height, other);
   }
 }

@@ -16,12 +16,11 @@ public sealed interface Piece permits FacedPiece, GroupPiece {
 
   Place place();
 
-  /** Thins everything of the piece, 0–1. */
-  double overallOpacity();
+  Look look();
 
   Piece withId(String other);
 
   Piece withPlace(Place other);
 
-  Piece withOverallOpacity(double other);
+  Piece withLook(Look other);
 }

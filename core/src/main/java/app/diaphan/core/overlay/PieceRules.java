@@ -2,36 +2,24 @@ package app.diaphan.core.overlay;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Require;
-import java.util.List;
 
 /** What holds for every kind of piece. */
 final class PieceRules {
   static final double LARGEST = 100_000;
-  private static final int MOST_FINISHES = 64;
 
   private PieceRules() {}
 
-  static void check(String id, String name, Place place, double overallOpacity) {
+  static void check(String id, String name, Place place, Look look) {
     checkId(id);
     Require.present(name, "The name of piece " + id);
     Require.present(place, "The place of piece \"" + name + "\"");
-    Require.between(0, 1, overallOpacity, "The overall opacity of \"" + name + "\"");
+    Require.present(look, "The look of \"" + name + "\"");
   }
 
   static void checkId(String id) {
     if (id == null || !id.matches("[A-Za-z0-9_-]{1,64}")) {
       throw new InvalidInput(
           "A piece's id \"%s\" has to be 1 to 64 letters, digits, - or _.".formatted(id));
-    }
-  }
-
-  static void checkFace(String name, double faceOpacity, List<Finish> finishes) {
-    Require.between(0, 1, faceOpacity, "The face opacity of \"" + name + "\"");
-    Require.present(finishes, "The list of finishes of \"" + name + "\"");
-    if (finishes.size() > MOST_FINISHES) {
-      throw new InvalidInput(
-          "\"%s\" has %d finishes; at most %d can lie on one piece."
-              .formatted(name, finishes.size(), MOST_FINISHES));
     }
   }
 

@@ -1,7 +1,6 @@
 package app.diaphan.core.overlay;
 
 import app.diaphan.core.Require;
-import java.util.List;
 
 /**
  * A painted shape.
@@ -21,123 +20,43 @@ public record PlatePiece(
     double height,
     Hug hug,
     Paint paint,
-    double faceOpacity,
-    double overallOpacity,
-    List<Finish> finishes)
+    Look look)
     implements FacedPiece {
 
   public PlatePiece {
-    PieceRules.check(id, name, place, overallOpacity);
-    PieceRules.checkFace(name, faceOpacity, finishes);
+    PieceRules.check(id, name, place, look);
     Require.present(shape, "The shape of \"" + name + "\"");
     PieceRules.checkSize(name, width, height);
     Require.present(hug, "What \"" + name + "\" hugs");
     Require.present(paint, "The paint of \"" + name + "\"");
-    finishes = List.copyOf(finishes);
   }
 
   @Override
   public PlatePiece withId(String other) {
     return new PlatePiece(
-        other,
-        name,
-        shown,
-        locked,
-        place,
-        shape,
-        width,
-        height,
-        hug,
-        paint,
-        faceOpacity,
-        overallOpacity,
-        finishes);
+        other, name, shown, locked, place, shape, width, height, hug, paint, look);
   }
 
   @Override
   public PlatePiece withPlace(Place other) {
-    return new PlatePiece(
-        id,
-        name,
-        shown,
-        locked,
-        other,
-        shape,
-        width,
-        height,
-        hug,
-        paint,
-        faceOpacity,
-        overallOpacity,
-        finishes);
+    return new PlatePiece(id, name, shown, locked, other, shape, width, height, hug, paint, look);
   }
 
   public PlatePiece withSize(double otherWidth, double otherHeight) {
     return new PlatePiece(
-        id,
-        name,
-        shown,
-        locked,
-        place,
-        shape,
-        otherWidth,
-        otherHeight,
-        hug,
-        paint,
-        faceOpacity,
-        overallOpacity,
-        finishes);
+        id, name, shown, locked, place, shape, otherWidth, otherHeight, hug, paint, look);
   }
 
   public PlatePiece withHug(Hug other) {
-    return new PlatePiece(
-        id,
-        name,
-        shown,
-        locked,
-        place,
-        shape,
-        width,
-        height,
-        other,
-        paint,
-        faceOpacity,
-        overallOpacity,
-        finishes);
+    return new PlatePiece(id, name, shown, locked, place, shape, width, height, other, paint, look);
   }
 
   @Override
-  public PlatePiece withOverallOpacity(double other) {
-    return new PlatePiece(
-        id,
-        name,
-        shown,
-        locked,
-        place,
-        shape,
-        width,
-        height,
-        hug,
-        paint,
-        faceOpacity,
-        other,
-        finishes);
+  public PlatePiece withLook(Look other) {
+    return new PlatePiece(id, name, shown, locked, place, shape, width, height, hug, paint, other);
   }
 
   public PlatePiece withPaint(Paint other) {
-    return new PlatePiece(
-        id,
-        name,
-        shown,
-        locked,
-        place,
-        shape,
-        width,
-        height,
-        hug,
-        other,
-        faceOpacity,
-        overallOpacity,
-        finishes);
+    return new PlatePiece(id, name, shown, locked, place, shape, width, height, hug, other, look);
   }
 }

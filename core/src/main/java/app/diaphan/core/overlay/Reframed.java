@@ -41,9 +41,7 @@ public final class Reframed {
               text.setting(),
               box(text.box()),
               paint(text.paint()),
-              text.faceOpacity(),
-              text.overallOpacity(),
-              finishes(text.finishes()));
+              text.look().scaled(scale));
       case PlatePiece plate ->
           new PlatePiece(
               plate.id(),
@@ -56,9 +54,7 @@ public final class Reframed {
               length(plate.height()),
               hug(plate.hug()),
               paint(plate.paint()),
-              plate.faceOpacity(),
-              plate.overallOpacity(),
-              finishes(plate.finishes()));
+              plate.look().scaled(scale));
       case PicturePiece picture ->
           new PicturePiece(
               picture.id(),
@@ -71,9 +67,7 @@ public final class Reframed {
               picture.fit(),
               length(picture.width()),
               length(picture.height()),
-              picture.faceOpacity(),
-              picture.overallOpacity(),
-              finishes(picture.finishes()));
+              picture.look().scaled(scale));
       // What is in a group follows the group's scale.
       case GroupPiece group ->
           group.withPlace(place(group.place())).withScale(group.scale() * scale);
@@ -138,33 +132,6 @@ public final class Reframed {
       case Paint.Radial same -> same;
       case Paint.Conic same -> same;
       case Paint.Pictured same -> same;
-    };
-  }
-
-  private List<Finish> finishes(List<Finish> finishes) {
-    return finishes.stream().map(this::finish).toList();
-  }
-
-  private Finish finish(Finish finish) {
-    return switch (finish) {
-      case Finish.Shadow shadow ->
-          new Finish.Shadow(
-              shadow.on(),
-              shadow.angle(),
-              length(shadow.distance()),
-              length(shadow.reach()),
-              shadow.firmness(),
-              shadow.colour(),
-              shadow.opacity(),
-              shadow.underFace());
-      case Finish.Outline outline ->
-          new Finish.Outline(
-              outline.on(),
-              length(outline.width()),
-              outline.side(),
-              outline.colour(),
-              outline.opacity(),
-              outline.underFace());
     };
   }
 

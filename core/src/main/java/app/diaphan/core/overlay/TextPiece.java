@@ -21,16 +21,13 @@ public record TextPiece(
     TextSetting setting,
     TextBox box,
     Paint paint,
-    double faceOpacity,
-    double overallOpacity,
-    List<Finish> finishes)
+    Look look)
     implements FacedPiece {
   public static final int MOST_CHARACTERS = 5000;
   private static final int MOST_RUNS = 500;
 
   public TextPiece {
-    PieceRules.check(id, name, place, overallOpacity);
-    PieceRules.checkFace(name, faceOpacity, finishes);
+    PieceRules.check(id, name, place, look);
     Require.present(runs, "The runs of \"" + name + "\"");
     if (runs.isEmpty() || runs.size() > MOST_RUNS) {
       throw new InvalidInput(
@@ -46,7 +43,6 @@ public record TextPiece(
     Require.present(box, "The box of \"" + name + "\"");
     Require.present(paint, "The paint of \"" + name + "\"");
     runs = List.copyOf(runs);
-    finishes = List.copyOf(finishes);
   }
 
   /** The words of all runs. */
@@ -56,68 +52,20 @@ public record TextPiece(
 
   @Override
   public TextPiece withId(String other) {
-    return new TextPiece(
-        other,
-        name,
-        shown,
-        locked,
-        place,
-        runs,
-        setting,
-        box,
-        paint,
-        faceOpacity,
-        overallOpacity,
-        finishes);
+    return new TextPiece(other, name, shown, locked, place, runs, setting, box, paint, look);
   }
 
   @Override
   public TextPiece withPlace(Place other) {
-    return new TextPiece(
-        id,
-        name,
-        shown,
-        locked,
-        other,
-        runs,
-        setting,
-        box,
-        paint,
-        faceOpacity,
-        overallOpacity,
-        finishes);
+    return new TextPiece(id, name, shown, locked, other, runs, setting, box, paint, look);
   }
 
   public TextPiece withRuns(List<Run> other) {
-    return new TextPiece(
-        id,
-        name,
-        shown,
-        locked,
-        place,
-        other,
-        setting,
-        box,
-        paint,
-        faceOpacity,
-        overallOpacity,
-        finishes);
+    return new TextPiece(id, name, shown, locked, place, other, setting, box, paint, look);
   }
 
   public TextPiece withBox(TextBox other) {
-    return new TextPiece(
-        id,
-        name,
-        shown,
-        locked,
-        place,
-        runs,
-        setting,
-        other,
-        paint,
-        faceOpacity,
-        overallOpacity,
-        finishes);
+    return new TextPiece(id, name, shown, locked, place, runs, setting, other, paint, look);
   }
 
   /** Other words, all set like the first run. */
@@ -126,24 +74,11 @@ public record TextPiece(
   }
 
   @Override
-  public TextPiece withOverallOpacity(double other) {
-    return new TextPiece(
-        id, name, shown, locked, place, runs, setting, box, paint, faceOpacity, other, finishes);
+  public TextPiece withLook(Look other) {
+    return new TextPiece(id, name, shown, locked, place, runs, setting, box, paint, other);
   }
 
   public TextPiece withPaint(Paint other) {
-    return new TextPiece(
-        id,
-        name,
-        shown,
-        locked,
-        place,
-        runs,
-        setting,
-        box,
-        other,
-        faceOpacity,
-        overallOpacity,
-        finishes);
+    return new TextPiece(id, name, shown, locked, place, runs, setting, box, other, look);
   }
 }

@@ -47,4 +47,30 @@ public record Plane(Bounds bounds, float[] values) {
     }
     return fitted;
   }
+
+  /**
+   * The plane with a margin. Beyond the canvas, where nothing was drawn, it goes on as it is at the
+   * canvas's side: what the frame cuts has no edge there.
+   */
+  public Plane beyond(Bounds canvas, int across, int down) {
+    Bounds wide = bounds.grown(across, down);
+    boolean cut =
+        bounds.left() <= canvas.left()
+            || bounds.top() <= canvas.top()
+            || bounds.right() >= canvas.right()
+            || bounds.bottom() >= canvas.bottom();
+    if (!cut || bounds.empty()) {
+      return fitted(wide);
+    }
+    Plane result = clear(wide);
+    for (int y = wide.top(); y < wide.bottom(); y++) {
+      int row = result.row(y);
+      int from = Math.clamp(y, canvas.top(), canvas.bottom() - 1);
+      for (int x = wide.left(); x < wide.right(); x++) {
+        result.values[row + x - wide.left()] =
+            at(Math.clamp(x, canvas.left(), canvas.right() - 1), from);
+      }
+    }
+    return result;
+  }
 }

@@ -1,7 +1,9 @@
 package app.diaphan.core.render;
 
+import app.diaphan.core.overlay.finish.Outline;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.raster.Coverage;
+import app.diaphan.core.raster.EdgeField;
 import app.diaphan.core.raster.Plane;
 import java.awt.BasicStroke;
 import java.awt.Shape;
@@ -21,6 +23,9 @@ record DrawnSilhouette(
   private static final int IN_SHAPE = 1;
   private static final int IN_STROKE = 2;
 
+  /** Sharper corners than this many widths long are cut off, as a mitre saw's guide would. */
+  private static final float LONGEST_MITRE = 8;
+
   static DrawnSilhouette of(
       Shape outline, AffineTransform toPixels, double unitX, double unitY, Bounds canvas) {
     Plane solid = Coverage.of(toPixels.createTransformedShape(outline), canvas);
@@ -28,31 +33,54 @@ record DrawnSilhouette(
   }
 
   @Override
-  public Plane grown(double by, double right, double down, Bounds clip) {
+  public Plane grown(double by, Outline.Corners corners, double right, double down, Bounds clip) {
     AffineTransform moved = AffineTransform.getTranslateInstance(right * unitX, down * unitY);
     moved.concatenate(toPixels);
     Shape shape = moved.createTransformedShape(outline);
-    return by <= 0
-        ? Coverage.of(shape, clip)
-        : Coverage.of(
-            List.of(shape, moved.createTransformedShape(stroked(by))), inside -> true, clip);
+    if (by == 0) {
+      return Coverage.of(shape, clip);
+    }
+    Shape stroke = moved.createTransformedShape(stroked(Math.abs(by), corners));
+    return by > 0
+        ? Coverage.of(List.of(shape, stroke), inside -> true, clip)
+        : Coverage.of(List.of(shape, stroke), inside -> inside == IN_SHAPE, clip);
   }
 
   @Override
-  public Plane alongEdge(double within) {
+  public Plane alongEdge(double within, Outline.Corners corners) {
     if (within <= 0) {
       return Plane.EMPTY;
     }
     return Coverage.of(
         List.of(
             toPixels.createTransformedShape(outline),
-            toPixels.createTransformedShape(stroked(within))),
+            toPixels.createTransformedShape(stroked(within, corners))),
         inside -> inside == (IN_SHAPE | IN_STROKE),
         solid.bounds());
   }
 
-  private Shape stroked(double toEachSide) {
-    return new BasicStroke((float) (2 * toEachSide), BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND)
+  @Override
+  public EdgeField edge(double reach, int finer) {
+    int across = (int) Math.ceil(reach * unitX) + 2;
+    int down = (int) Math.ceil(reach * unitY) + 2;
+    // Where the frame cuts the shape there is no edge.
+    Bounds whole = Bounds.around(toPixels.createTransformedShape(outline).getBounds2D());
+    Plane shape =
+        whole.within(canvas).equals(whole)
+            ? solid
+            : grown(0, Outline.Corners.ROUND, 0, 0, canvas.grown(across, down));
+    return EdgeField.of(
+        shape.fitted(shape.bounds().grown(2, 2)), 1 / unitX, 1 / unitY, reach, finer);
+  }
+
+  private Shape stroked(double toEachSide, Outline.Corners corners) {
+    int join =
+        switch (corners) {
+          case ROUND -> BasicStroke.JOIN_ROUND;
+          case MITRED -> BasicStroke.JOIN_MITER;
+          case BEVELLED -> BasicStroke.JOIN_BEVEL;
+        };
+    return new BasicStroke((float) (2 * toEachSide), BasicStroke.CAP_ROUND, join, LONGEST_MITRE)
         .createStrokedShape(outline);
   }
 }

@@ -1,12 +1,13 @@
 package app.diaphan.core.render;
 
-import app.diaphan.core.overlay.FacedPiece;
+import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.picture.Picture;
 import java.awt.geom.AffineTransform;
 import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Supplier;
 
 /** Painted pieces by all that decides how they look; those not used for longest go first. */
 final class PaintedPieces {
@@ -16,33 +17,41 @@ final class PaintedPieces {
 
   /** The pictures stand for what the piece only names; its size may come from what it hugs. */
   private record Key(
-      FacedPiece piece,
+      Piece piece,
       List<Picture> pictures,
       double width,
       double height,
       AffineTransform toPixels,
-      Canvas canvas) {}
+      Canvas canvas,
+      List<Key> inside) {
+    static Key of(PlacedPiece placed, Piece piece, Canvas canvas) {
+      return new Key(
+          piece,
+          placed.content().pictures(),
+          placed.width(),
+          placed.height(),
+          placed.toPixels(),
+          canvas,
+          placed.inside().stream().map(inner -> of(inner, inner.piece(), canvas)).toList());
+    }
+  }
 
   PaintedPieces(long memory) {
     this.memory = memory;
   }
 
-  PaintedPiece of(PlacedPiece placed, FacedPiece piece, Canvas canvas) {
-    Key key =
-        new Key(
-            piece,
-            placed.content().pictures(),
-            placed.width(),
-            placed.height(),
-            placed.toPixels(),
-            canvas);
+  /**
+   * @param piece as it is to be painted, with the finishes that its group gives it
+   */
+  PaintedPiece of(PlacedPiece placed, Piece piece, Canvas canvas, Supplier<PaintedPiece> painting) {
+    Key key = Key.of(placed, piece, canvas);
     synchronized (pieces) {
       PaintedPiece known = pieces.get(key);
       if (known != null) {
         return known;
       }
     }
-    PaintedPiece painted = PiecePainter.paint(placed, piece, canvas);
+    PaintedPiece painted = painting.get();
     if (painted.weight() <= memory) {
       remember(key, painted);
     }

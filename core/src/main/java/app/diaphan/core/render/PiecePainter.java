@@ -1,7 +1,8 @@
 package app.diaphan.core.render;
 
 import app.diaphan.core.overlay.FacedPiece;
-import app.diaphan.core.overlay.Finish;
+import app.diaphan.core.overlay.Look;
+import app.diaphan.core.overlay.Punch;
 import app.diaphan.core.picture.PictureSampler;
 import app.diaphan.core.raster.Bands;
 import app.diaphan.core.raster.Coverage;
@@ -9,8 +10,8 @@ import app.diaphan.core.raster.Plane;
 import app.diaphan.core.type.SetText;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
-import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** Turns a placed piece into the layers it is made of. */
 final class PiecePainter {
@@ -18,9 +19,7 @@ final class PiecePainter {
 
   static PaintedPiece paint(PlacedPiece placed, FacedPiece piece, Canvas canvas) {
     AffineTransform toPixels = placed.toPixels();
-    // The turn does not change lengths, so the transform's parts give pixels for a unit as shown.
-    double unit =
-        Math.sqrt(Math.abs(toPixels.getDeterminant()) / (canvas.scaleX() * canvas.scaleY()));
+    double unit = unit(placed, canvas);
     double unitX = unit * canvas.scaleX();
     double unitY = unit * canvas.scaleY();
     return switch (placed.content()) {
@@ -52,44 +51,31 @@ final class PiecePainter {
     };
   }
 
+  /**
+   * Pixels for a display unit as shown. A turn does not change lengths, so the transform's parts
+   * tell.
+   */
+  static double unit(PlacedPiece placed, Canvas canvas) {
+    return Math.sqrt(
+        Math.abs(placed.toPixels().getDeterminant()) / (canvas.scaleX() * canvas.scaleY()));
+  }
+
   /** What the face is before its opacity. */
   private record Fill(Plane coverage, Shader shader) {}
 
   private static PaintedPiece finished(FacedPiece piece, Silhouette silhouette, Fill fill) {
-    List<Layer> showing = new ArrayList<>();
-    List<Layer> heldOut = new ArrayList<>();
-    List<Layer> atop = new ArrayList<>();
-    for (Finish finish : piece.finishes()) {
-      if (!finish.on() || finish.opacity() <= 0) {
-        continue;
-      }
-      FinishLayers layers =
-          switch (finish) {
-            case Finish.Shadow shadow -> ShadowFinish.of(shadow, silhouette);
-            case Finish.Outline outline -> OutlineFinish.of(outline, silhouette);
-          };
-      layers.behind().ifPresent(holdsOut(finish, piece) ? heldOut::add : showing::add);
-      layers.atop().ifPresent(atop::add);
+    Look look = piece.look();
+    float face = (float) look.faceOpacity();
+    if (look.punch() == Punch.NONE) {
+      Body body = new Body.Faced(new Layer(fill.coverage(), fill.shader(), face), List.of());
+      return Finishing.of(look, silhouette, body, Optional.empty(), Optional.empty());
     }
-    return PaintedPiece.of(
-        showing,
-        heldOut,
-        new Layer(fill.coverage(), fill.shader(), (float) piece.faceOpacity()),
-        atop,
-        (float) piece.overallOpacity());
-  }
-
-  private static boolean holdsOut(Finish finish, FacedPiece piece) {
-    Finish.UnderFace underFace =
-        switch (finish) {
-          case Finish.Shadow shadow -> shadow.underFace();
-          case Finish.Outline outline -> outline.underFace();
-        };
-    return switch (underFace) {
-      case AUTOMATIC -> piece.faceOpacity() < 1;
-      case HELD_OUT -> true;
-      case SHOWING -> false;
-    };
+    Plane amount = alphaOf(fill);
+    for (int i = 0; i < amount.values().length; i++) {
+      amount.values()[i] *= face;
+    }
+    Body body = new Body.Faced(new Layer(fill.coverage(), fill.shader(), 0), List.of());
+    return Finishing.of(look, silhouette, body, Optional.of(amount), Optional.empty());
   }
 
   private static Fill pictured(PlacedPiece placed, Content.Pictured content, Canvas canvas) {

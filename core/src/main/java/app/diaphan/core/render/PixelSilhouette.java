@@ -1,50 +1,74 @@
 package app.diaphan.core.render;
 
+import app.diaphan.core.overlay.finish.Outline;
 import app.diaphan.core.raster.Bounds;
-import app.diaphan.core.raster.DistanceTransform;
+import app.diaphan.core.raster.EdgeField;
 import app.diaphan.core.raster.Plane;
 
-/** The silhouette of a picture, known only by its alpha. It grows by exact distances. */
+/**
+ * The silhouette of a picture or of a group, known only by its pixels. It grows by distances from
+ * the edge that its coverage tells of, always with round corners.
+ */
 record PixelSilhouette(Plane solid, double unitX, double unitY, Bounds canvas)
     implements Silhouette {
 
   @Override
-  public Plane grown(double by, double right, double down, Bounds clip) {
-    Plane wide = by <= 0 ? solid : widened(by);
+  public Plane grown(double by, Outline.Corners corners, double right, double down, Bounds clip) {
+    int across = canvas.left() - clip.left();
+    int below = canvas.top() - clip.top();
+    Plane beyond = solid.beyond(canvas, across, below);
+    Plane wide = by == 0 ? beyond : widened(beyond, by);
     return moved(wide, right * unitX, down * unitY, clip);
   }
 
   @Override
-  public Plane alongEdge(double within) {
+  public Plane alongEdge(double within, Outline.Corners corners) {
     if (within <= 0) {
       return Plane.EMPTY;
     }
-    // Distance from inside to the nearest clear pixel; one pixel of margin keeps some in view.
-    Plane outside = solid.fitted(solid.bounds().grown(1, 1));
-    Plane clear = Plane.clear(outside.bounds());
-    for (int i = 0; i < clear.values().length; i++) {
-      clear.values()[i] = 1 - outside.values()[i];
-    }
-    Plane distance = DistanceTransform.toCovered(clear, 1 / unitX, 1 / unitY);
-    Plane along = Plane.clear(outside.bounds());
-    double perPixel = Math.min(unitX, unitY);
-    for (int i = 0; i < along.values().length; i++) {
-      double near = (within - distance.values()[i]) * perPixel + 0.5;
-      along.values()[i] = (float) Math.min(outside.values()[i], Math.clamp(near, 0.0, 1.0));
+    Plane core = edge(within, 1).grown(-within);
+    Plane along = Plane.clear(solid.bounds());
+    for (int y = solid.bounds().top(); y < solid.bounds().bottom(); y++) {
+      int at = solid.row(y);
+      for (int x = solid.bounds().left(); x < solid.bounds().right(); x++, at++) {
+        along.values()[at] = Math.max(0, solid.values()[at] - core.at(x, y));
+      }
     }
     return along;
   }
 
-  private Plane widened(double by) {
+  @Override
+  public EdgeField edge(double reach, int finer) {
+    return field(
+        solid.beyond(
+            canvas, (int) Math.ceil(reach * unitX) + 2, (int) Math.ceil(reach * unitY) + 2),
+        reach,
+        finer);
+  }
+
+  private EdgeField field(Plane shape, double reach, int finer) {
+    return EdgeField.of(
+        shape.fitted(shape.bounds().grown(2, 2)), 1 / unitX, 1 / unitY, reach, finer);
+  }
+
+  private Plane widened(Plane shape, double by) {
+    double reach = Math.abs(by);
     Bounds grown =
-        solid.bounds().grown((int) Math.ceil(by * unitX) + 1, (int) Math.ceil(by * unitY) + 1);
-    Plane source = solid.fitted(grown);
-    Plane distance = DistanceTransform.toCovered(source, 1 / unitX, 1 / unitY);
-    Plane wide = Plane.clear(grown);
-    double perPixel = Math.min(unitX, unitY);
-    for (int i = 0; i < wide.values().length; i++) {
-      double near = (by - distance.values()[i]) * perPixel + 0.5;
-      wide.values()[i] = (float) Math.max(source.values()[i], Math.clamp(near, 0.0, 1.0));
+        by < 0
+            ? shape.bounds()
+            : shape
+                .bounds()
+                .grown((int) Math.ceil(by * unitX) + 1, (int) Math.ceil(by * unitY) + 1);
+    Plane wide = field(shape.fitted(grown), reach, 1).grown(by);
+    if (by > 0) {
+      // Soft parts of the shape that lie outside its edge stay as they are.
+      for (int y = shape.bounds().top(); y < shape.bounds().bottom(); y++) {
+        int from = shape.row(y);
+        int to = wide.row(y) + shape.bounds().left() - wide.bounds().left();
+        for (int x = 0; x < shape.bounds().width(); x++) {
+          wide.values()[to + x] = Math.max(wide.values()[to + x], shape.values()[from + x]);
+        }
+      }
     }
     return wide;
   }
@@ -63,6 +87,9 @@ record PixelSilhouette(Plane solid, double unitX, double unitY, Bounds canvas)
                 from.right() + (restX > 0 ? 1 : 0),
                 from.bottom() + (restY > 0 ? 1 : 0))
             .within(clip);
+    if (restX == 0 && restY == 0) {
+      return new Plane(from, plane.values()).fitted(to);
+    }
     Plane result = Plane.clear(to);
     for (int y = to.top(); y < to.bottom(); y++) {
       for (int x = to.left(); x < to.right(); x++) {

@@ -1,6 +1,7 @@
 package app.diaphan.core.render;
 
 import app.diaphan.core.overlay.Piece;
+import app.diaphan.core.overlay.Punch;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Path2D;
 import java.awt.geom.Point2D;
@@ -61,5 +62,20 @@ public record PlacedPiece(
   /** This piece and all within it, a group before its pieces. */
   public Stream<PlacedPiece> all() {
     return Stream.concat(Stream.of(this), inside.stream().flatMap(PlacedPiece::all));
+  }
+
+  /** The same, painted even if it punches. */
+  public PlacedPiece painted() {
+    return piece.look().punch() == Punch.NONE
+        ? this
+        : new PlacedPiece(
+            piece.withLook(piece.look().withPunch(Punch.NONE)),
+            content,
+            width,
+            height,
+            toHolder,
+            holderToPixels,
+            hook,
+            inside);
   }
 }

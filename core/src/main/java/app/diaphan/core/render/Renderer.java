@@ -2,14 +2,21 @@ package app.diaphan.core.render;
 
 import app.diaphan.core.overlay.FacedPiece;
 import app.diaphan.core.overlay.GroupPiece;
+import app.diaphan.core.overlay.GroupPiece.Finishing;
+import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.overlay.Piece;
+import app.diaphan.core.overlay.Punch;
 import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.core.picture.PictureShelf;
 import app.diaphan.core.type.FontShelf;
 import app.diaphan.core.type.TextSetter;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 /**
@@ -43,7 +50,9 @@ public final class Renderer {
   /** Draws the shown pieces. */
   public Rendering render(Overlay overlay, Canvas canvas) {
     Layout.Placed layout = new Layout(setter, pictures).place(overlay, canvas);
-    return drawn(layout.pieces(), layout.findings(), canvas);
+    List<Finding> findings = new ArrayList<>(layout.findings());
+    findings.addAll(IdlePunches.of(layout.pieces()));
+    return drawn(layout.pieces(), findings, canvas);
   }
 
   /** Draws only these pieces, from front to back, as they lie on a canvas. */
@@ -57,26 +66,46 @@ public final class Renderer {
     return new Rendering(
         canvas,
         pieces,
-        paint(pieces, canvas),
+        paint(pieces, own -> own, canvas),
         findings.stream().filter(finding -> shown.contains(finding.piece())).toList());
   }
 
   /** Pieces are painted side by side; their order and their pixels do not depend on that. */
-  private List<Painted> paint(List<PlacedPiece> frontToBack, Canvas canvas) {
+  private List<Painted> paint(
+      List<PlacedPiece> frontToBack, UnaryOperator<Look> look, Canvas canvas) {
     return frontToBack.reversed().parallelStream()
         .filter(placed -> placed.piece().shown())
-        .flatMap(placed -> painted(placed, canvas))
+        .flatMap(
+            placed ->
+                painted(placed, placed.piece().withLook(look.apply(placed.piece().look())), canvas))
         .toList();
   }
 
-  private Stream<Painted> painted(PlacedPiece placed, Canvas canvas) {
-    return switch (placed.piece()) {
-      case FacedPiece faced -> Stream.of(remembered.of(placed, faced, canvas));
+  private Stream<Painted> painted(PlacedPiece placed, Piece piece, Canvas canvas) {
+    return switch (piece) {
+      case FacedPiece faced ->
+          Stream.of(
+              remembered.of(
+                  placed, faced, canvas, () -> PiecePainter.paint(placed, faced, canvas)));
       case GroupPiece group -> {
-        List<Painted> inside = paint(placed.inside(), canvas);
-        yield group.overallOpacity() == 1
-            ? inside.stream()
-            : Stream.of(Painted.Group.of(inside, (float) group.overallOpacity()));
+        boolean eachPart = group.finishing() == Finishing.EACH_PART;
+        Look look = eachPart ? group.look().withoutFinishes() : group.look();
+        Supplier<List<Painted>> inside =
+            () -> paint(placed.inside(), own -> eachPart ? own.within(group.look()) : own, canvas);
+        if (look.punch() != Punch.NONE || look.changesFace()) {
+          yield Stream.of(
+              remembered.of(
+                  placed,
+                  group,
+                  canvas,
+                  () -> GroupPainter.paint(placed, group.withLook(look), inside.get(), canvas)));
+        }
+        boolean bounded =
+            group.stack().stream()
+                .anyMatch(inner -> inner.shown() && inner.look().punch() == Punch.GROUP);
+        yield look.overallOpacity() == 1 && !bounded
+            ? inside.get().stream()
+            : Stream.of(Painted.Group.of(inside.get(), (float) look.overallOpacity()));
       }
     };
   }

@@ -27,7 +27,7 @@ public final class Rendering {
     this.findings = List.copyOf(findings);
     Bounds all = Bounds.EMPTY;
     for (Painted piece : backToFront) {
-      all = all.and(piece.bounds());
+      all = all.and(piece.inked());
     }
     drawn = all.within(canvas.bounds());
   }

@@ -3,6 +3,7 @@ package app.diaphan.core.render;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.raster.Plane;
 import java.util.Arrays;
+import java.util.List;
 
 /**
  * Puts painted pieces over a row of premultiplied pixels. One instance works on one band at a time.
@@ -12,21 +13,24 @@ import java.util.Arrays;
  * replaces what is held out in proportion to its coverage instead.
  */
 final class RowCompositor {
+  private static final float[] NOTHING_KEPT = {};
+
   private final int width;
   private final float[] colours;
-  private final float[] face;
+  private final float[] body;
   private final float[] piece;
   private final float[] behind;
 
-  /** For the pieces of a thinned group, and groups within it; made when one is met. */
+  /** For the pieces of a group that are put together first; made when one is met. */
   private float[] grouped;
 
+  private float[] kept;
   private RowCompositor inner;
 
   RowCompositor(int width) {
     this.width = width;
     colours = new float[4 * width];
-    face = new float[4 * width];
+    body = new float[4 * width];
     piece = new float[4 * width];
     behind = new float[4 * width];
   }
@@ -36,38 +40,16 @@ final class RowCompositor {
    * @param at where the row starts in the array
    */
   void add(Painted painted, int y, float[] row, int at) {
+    add(painted, y, row, at, NOTHING_KEPT);
+  }
+
+  /**
+   * @param keep the share of what lies behind the group that is left, for each column; multiplied
+   *     by what punches take away. Empty if nobody asks.
+   */
+  void add(Painted painted, int y, float[] row, int at, float[] keep) {
     Bounds bounds = painted.bounds();
     if (y < bounds.top() || y >= bounds.bottom()) {
-      return;
-    }
-    switch (painted) {
-      case PaintedPiece one -> add(one, y, row, at);
-      case Painted.Group group -> add(group, y, row, at);
-    }
-  }
-
-  private void add(Painted.Group group, int y, float[] row, int at) {
-    if (inner == null) {
-      inner = new RowCompositor(width);
-      grouped = new float[4 * width];
-    }
-    int left = Math.max(0, group.bounds().left());
-    int right = Math.min(width, group.bounds().right());
-    if (left >= right) {
-      return;
-    }
-    Arrays.fill(grouped, 4 * left, 4 * right, 0);
-    for (Painted painted : group.backToFront()) {
-      inner.add(painted, y, grouped, 0);
-    }
-    pixelsOver(grouped, row, at, left, right, group.opacity());
-  }
-
-  private void add(PaintedPiece painted, int y, float[] row, int at) {
-    Bounds bounds = painted.bounds();
-    if (painted.overallOpacity() == 1 && painted.heldOut().isEmpty() && painted.atop().isEmpty()) {
-      painted.showing().forEach(layer -> over(layer, y, row, at));
-      over(painted.face(), y, row, at);
       return;
     }
     int left = Math.max(0, bounds.left());
@@ -75,17 +57,62 @@ final class RowCompositor {
     if (left >= right) {
       return;
     }
-    Arrays.fill(face, 4 * left, 4 * right, 0);
-    over(painted.face(), y, face, 0);
-    for (Layer layer : painted.atop()) {
-      atop(layer, painted.face().coverage(), y, face);
+    switch (painted) {
+      case PaintedPiece one -> add(one, y, row, at, keep, left, right);
+      case Painted.Group group -> add(group, y, row, at, keep, left, right);
     }
+  }
+
+  private void add(
+      Painted.Group group, int y, float[] row, int at, float[] keep, int left, int right) {
+    if (inner == null) {
+      inner = new RowCompositor(width);
+      grouped = new float[4 * width];
+      kept = new float[width];
+    }
+    Arrays.fill(grouped, 4 * left, 4 * right, 0);
+    float[] keptBehind = group.cutsEverything() ? kept : NOTHING_KEPT;
+    if (group.cutsEverything()) {
+      Arrays.fill(kept, left, right, 1);
+    }
+    for (Painted painted : group.backToFront()) {
+      inner.add(painted, y, grouped, 0, keptBehind);
+    }
+    if (group.cutsEverything()) {
+      for (int x = left; x < right; x++) {
+        cut(row, at, keep, x, 1 - (1 - kept[x]) * group.opacity());
+      }
+    }
+    pixelsOver(grouped, row, at, left, right, group.opacity());
+  }
+
+  private void add(
+      PaintedPiece painted, int y, float[] row, int at, float[] keep, int left, int right) {
+    if (painted.cutBehind().isPresent()) {
+      Plane amount = painted.cutBehind().get();
+      for (int x = left; x < right; x++) {
+        cut(row, at, keep, x, 1 - amount.at(x, y) * painted.overallOpacity());
+      }
+    }
+    if (painted.cut().isPresent()) {
+      punch(painted, painted.cut().get(), y, row, at, keep, left, right);
+      return;
+    }
+    if (painted.overallOpacity() == 1
+        && painted.heldOut().isEmpty()
+        && painted.body() instanceof Body.Faced(Layer face, List<Layer> atop)
+        && atop.isEmpty()) {
+      painted.showing().forEach(layer -> over(layer, y, row, at));
+      over(face, y, row, at);
+      return;
+    }
+    body(painted.body(), y, left, right);
     Arrays.fill(piece, 4 * left, 4 * right, 0);
     painted.heldOut().forEach(layer -> over(layer, y, piece, 0));
     if (painted.heldOut().isEmpty()) {
-      pixelsOver(face, piece, 0, left, right, 1);
+      pixelsOver(body, piece, 0, left, right, 1);
     } else {
-      replace(painted.face().coverage(), y, left, right);
+      replace(painted.body().shape(), y, left, right);
     }
     if (!painted.showing().isEmpty()) {
       Arrays.fill(behind, 4 * left, 4 * right, 0);
@@ -94,6 +121,66 @@ final class RowCompositor {
       pixelsOver(behind, row, at, left, right, painted.overallOpacity());
     } else {
       pixelsOver(piece, row, at, left, right, painted.overallOpacity());
+    }
+  }
+
+  /** The inside with all that lies on it. */
+  private void body(Body inside, int y, int left, int right) {
+    Arrays.fill(body, 4 * left, 4 * right, 0);
+    switch (inside) {
+      case Body.Faced faced -> over(faced.face(), y, body, 0);
+      case Body.Ready ready -> ready.pixels().row(y, left, right, ready.opacity(), body);
+    }
+    for (Layer layer : inside.atop()) {
+      atop(layer, inside.shape(), y, body);
+    }
+  }
+
+  /**
+   * Cuts the piece's amount out of what lies behind. What lies atop stays in the cut: in a pixel of
+   * which the shape covers c, of that the cut takes P and what is atop covers A, there is left of
+   * what was behind (1 − c) beside the shape and (c − P)(1 − A/c) within it.
+   */
+  private void punch(
+      PaintedPiece painted,
+      Cut cut,
+      int y,
+      float[] row,
+      int at,
+      float[] keep,
+      int left,
+      int right) {
+    body(painted.body(), y, left, right);
+    System.arraycopy(row, at + 4 * left, piece, 4 * left, 4 * (right - left));
+    painted.showing().forEach(layer -> over(layer, y, piece, 0));
+    painted.heldOut().forEach(layer -> over(layer, y, piece, 0));
+    Plane shape = painted.body().shape();
+    float opacity = painted.overallOpacity();
+    for (int x = left, i = 4 * left; x < right; x++, i += 4) {
+      float covered = shape.at(x, y);
+      float remains = 1;
+      if (covered > 0) {
+        float within = Math.max(0, covered - cut.amount().at(x, y));
+        remains = 1 - covered + within * (1 - Math.min(1, body[i + 3] / covered));
+      }
+      for (int c = 0; c < 4; c++) {
+        float result = piece[i + c] * remains + body[i + c];
+        row[at + i + c] += (result - row[at + i + c]) * opacity;
+      }
+      if (cut.everything() && keep.length > 0) {
+        keep[x] *= 1 - (1 - remains) * opacity;
+      }
+    }
+  }
+
+  private static void cut(float[] row, int at, float[] keep, int x, float left) {
+    if (left < 1) {
+      for (int c = 0; c < 4; c++) {
+        row[at + 4 * x + c] *= left;
+      }
+      if (keep.length > 0) {
+        keep[x] *= left;
+      }
     }
   }
 
@@ -121,12 +208,12 @@ final class RowCompositor {
     }
   }
 
-  /** The face takes the place of what is held out, by the coverage of its shape. */
+  /** The body takes the place of what is held out, by the coverage of its shape. */
   private void replace(Plane shape, int y, int left, int right) {
     for (int x = left, at = 4 * left; x < right; x++, at += 4) {
       float rest = 1 - shape.at(x, y);
       for (int c = 0; c < 4; c++) {
-        piece[at + c] = piece[at + c] * rest + face[at + c];
+        piece[at + c] = piece[at + c] * rest + body[at + c];
       }
     }
   }

@@ -1,9 +1,11 @@
 package app.diaphan.core.render;
 
+import app.diaphan.core.overlay.finish.Outline;
 import app.diaphan.core.raster.Bounds;
+import app.diaphan.core.raster.EdgeField;
 import app.diaphan.core.raster.Plane;
 
-/** The shape of a piece, as its finishes need it. Lengths are display units of the master frame. */
+/** The shape of a piece, as its finishes need it. Lengths are display units of what holds it. */
 interface Silhouette {
   /** The shape itself. */
   Plane solid();
@@ -11,14 +13,22 @@ interface Silhouette {
   /**
    * The shape, wider by a length all round, and moved.
    *
-   * @param by 0 or more
+   * @param by negative for a narrower one
+   * @param corners how convex corners are widened
    * @param right in frame directions, whatever the piece's turn
    * @param clip pixels of interest
    */
-  Plane grown(double by, double right, double down, Bounds clip);
+  Plane grown(double by, Outline.Corners corners, double right, double down, Bounds clip);
 
   /** The part of the shape that lies nearer to its edge than a length. */
-  Plane alongEdge(double within);
+  Plane alongEdge(double within, Outline.Corners corners);
+
+  /**
+   * How far it is to the edge around every pixel of the shape.
+   *
+   * @param finer how many places each way are looked at in each pixel
+   */
+  EdgeField edge(double reach, int finer);
 
   /** Pixels across for one unit. */
   double unitX();

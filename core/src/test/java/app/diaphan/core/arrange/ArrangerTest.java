@@ -17,6 +17,7 @@ import app.diaphan.core.frame.FrameCatalogue;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Hook;
 import app.diaphan.core.overlay.Hug;
+import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.Pieces;
@@ -390,9 +391,7 @@ class ArrangerTest {
             20,
             open.hug(),
             open.paint(),
-            1,
-            1,
-            List.of());
+            Look.PLAIN);
     Overlay overlay = Samples.overlay(FRAME, locked);
     InvalidInput refused =
         assertThrows(InvalidInput.class, () -> arranged(overlay, new Arrangement.Moved(5, 5), "a"));

@@ -6,19 +6,26 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import app.diaphan.core.Samples;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
-import app.diaphan.core.overlay.Finish;
+import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.PinPoint;
 import app.diaphan.core.overlay.Place;
 import app.diaphan.core.overlay.PlateShape;
+import app.diaphan.core.overlay.finish.Finish;
+import app.diaphan.core.overlay.finish.Shadow;
+import app.diaphan.core.overlay.finish.UnderFace;
 import app.diaphan.core.render.Canvas;
 import java.awt.image.Raster;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** The bars for delivered pixels, measured on files read by the JDK's own decoder. */
@@ -59,18 +66,36 @@ class QualityTest {
     return worst;
   }
 
-  @Test
-  void halvingAFileWithStraightColoursShowsNoFringe() throws IOException {
+  /** Nothing but one colour, with a see-through face that leaves the finish alone. */
+  static Stream<Arguments> onePaint() {
+    return Stream.concat(
+        Stream.of(Arguments.of("no finish", List.of(), 1.0)),
+        Samples.everyFinish("#e8a33d").stream()
+            .flatMap(
+                finish ->
+                    Stream.of(
+                        Arguments.of(finish.getClass().getSimpleName(), List.of(finish), 1.0),
+                        Arguments.of(
+                            finish.getClass().getSimpleName() + " alone", List.of(finish), 0.0))));
+  }
+
+  @ParameterizedTest(name = "{0}")
+  @MethodSource("onePaint")
+  void halvingAFileWithStraightColoursShowsNoFringe(String name, List<Finish> finishes, double face)
+      throws IOException {
+    Look look = Look.PLAIN.withFinishes(finishes).withFaceOpacity(face);
     Overlay overlay =
         Samples.overlay(
             FRAME,
-            Samples.text("words", "Slack Water 7&", Samples.centre(), 71, Samples.flat("#e8a33d")),
+            Samples.text("words", "Slack Water 7&", Samples.centre(), 71, Samples.flat("#e8a33d"))
+                .withLook(look),
             Samples.plate(
-                new PlateShape.Ellipse(),
-                Place.at(PinPoint.TOP_LEFT, Area.FRAME, 21.3, 17.8),
-                91,
-                71,
-                Samples.flat("#e8a33d")));
+                    new PlateShape.Ellipse(),
+                    Place.at(PinPoint.TOP_LEFT, Area.FRAME, 21.3, 17.8),
+                    91,
+                    71,
+                    Samples.flat("#e8a33d"))
+                .withLook(look));
     double[] file = decoded(overlay, Target.png(FRAME).with(BitDepth.SIXTEEN));
     float[] drawn = Samples.renderer().render(overlay, Canvas.of(FRAME)).pixels();
     int width = FRAME.width();
@@ -119,7 +144,7 @@ class QualityTest {
                 40,
                 40,
                 Samples.flat("#000000"),
-                new Finish.Shadow(
+                new Shadow(
                     true,
                     0,
                     0,
@@ -127,7 +152,7 @@ class QualityTest {
                     0,
                     Samples.shadow(0, 0, 0, 0).colour(),
                     0.05,
-                    Finish.UnderFace.AUTOMATIC)));
+                    UnderFace.AUTOMATIC)));
     double[] dithered = decoded(overlay, Target.png(FRAME));
     float[] drawn = Samples.renderer().render(overlay, Canvas.of(FRAME)).pixels();
     double sum = 0;

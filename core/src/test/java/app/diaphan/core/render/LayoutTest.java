@@ -12,6 +12,7 @@ import app.diaphan.core.frame.OwnMargin;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Hook;
 import app.diaphan.core.overlay.Hug;
+import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.PinPoint;
@@ -181,7 +182,8 @@ class LayoutTest {
   void aThinnedGroupIsThinnedAsOne() {
     Piece a = Samples.box("a", inGroup(0, 0), 40, 40);
     Piece b = Samples.box("b", inGroup(20, 0), 40, 40);
-    GroupPiece group = Samples.group("g", Samples.centre(), 1, a, b).withOverallOpacity(0.5);
+    GroupPiece group =
+        Samples.group("g", Samples.centre(), 1, a, b).withLook(Look.PLAIN.withOverallOpacity(0.5));
     float[] pixels = renderer.render(Samples.overlay(FRAME, group), Canvas.of(FRAME)).pixels();
     // The two overlap in the middle of the frame.
     for (int x : new int[] {180, 200, 220}) {
@@ -199,7 +201,8 @@ class LayoutTest {
             false,
             Samples.centre(),
             1,
-            1,
+            Look.PLAIN,
+            GroupPiece.Finishing.AS_ONE,
             List.of(Samples.picture("gone.png", inGroup(0, 0), 10, 10)));
     Rendering rendering = renderer.render(Samples.overlay(FRAME, group), Canvas.of(FRAME));
     assertTrue(rendering.drawn().empty());

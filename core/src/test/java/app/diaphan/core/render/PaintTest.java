@@ -8,6 +8,7 @@ import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.Crop;
+import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Paint;
 import app.diaphan.core.overlay.PictureFit;
@@ -157,9 +158,7 @@ class PaintTest {
             PictureFit.STRETCH,
             100,
             60,
-            1,
-            1,
-            List.of());
+            Look.PLAIN);
     float[] pixels = drawn(Samples.overlay(FRAME, right));
     assertEquals(1, at(pixels, 10, 30, 2), 1e-5, "blue alone");
     assertEquals(0, at(pixels, 10, 30, 0), 1e-5);

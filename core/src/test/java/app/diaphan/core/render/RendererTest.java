@@ -9,7 +9,7 @@ import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.FrameCatalogue;
 import app.diaphan.core.overlay.Crop;
-import app.diaphan.core.overlay.Finish;
+import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Paint;
 import app.diaphan.core.overlay.PictureFit;
@@ -19,6 +19,9 @@ import app.diaphan.core.overlay.PinPoint;
 import app.diaphan.core.overlay.Place;
 import app.diaphan.core.overlay.PlateShape;
 import app.diaphan.core.overlay.TextPiece;
+import app.diaphan.core.overlay.finish.Outline;
+import app.diaphan.core.overlay.finish.Shadow;
+import app.diaphan.core.overlay.finish.UnderFace;
 import app.diaphan.core.picture.Picture;
 import app.diaphan.core.type.ShippedFonts;
 import java.util.List;
@@ -98,7 +101,7 @@ class RendererTest {
                     200,
                     200,
                     Samples.flat("#ffffff"),
-                    Samples.outline(10, Finish.Side.OUTSIDE, "#ffffff")));
+                    Samples.outline(10, Outline.Side.OUTSIDE, "#ffffff")));
         Rendering rendering = renderer.render(overlay, Canvas.of(frame));
         double across = 0;
         double down = 0;
@@ -116,7 +119,7 @@ class RendererTest {
 
   @Test
   void anOutlineOfACircleIsARing() {
-    for (Finish.Side side : Finish.Side.values()) {
+    for (Outline.Side side : Outline.Side.values()) {
       Overlay overlay =
           Samples.overlay(
               SMALL,
@@ -131,7 +134,7 @@ class RendererTest {
                   0,
                   1));
       Rendering rendering = renderer.render(overlay, Canvas.of(SMALL));
-      double inner = side == Finish.Side.OUTSIDE ? 30 : side == Finish.Side.INSIDE ? 22 : 26;
+      double inner = side == Outline.Side.OUTSIDE ? 30 : side == Outline.Side.INSIDE ? 22 : 26;
       float[] pixels = rendering.pixels();
       for (int y = 0; y < 120; y++) {
         for (int x = 0; x < 200; x++) {
@@ -206,9 +209,8 @@ class RendererTest {
 
   @Test
   void aThinFaceHoldsItsShadowOutUnlessAsked() {
-    for (Finish.UnderFace under : Finish.UnderFace.values()) {
-      Finish shadow =
-          new Finish.Shadow(true, 0, 0, 0, 0, Samples.shadow(0, 0, 0, 0).colour(), 1, under);
+    for (UnderFace under : UnderFace.values()) {
+      Shadow shadow = new Shadow(true, 0, 0, 0, 0, Samples.shadow(0, 0, 0, 0).colour(), 1, under);
       Overlay overlay =
           Samples.overlay(
               SMALL,
@@ -218,7 +220,7 @@ class RendererTest {
                   0.25,
                   1));
       Rendering rendering = renderer.render(overlay, Canvas.of(SMALL));
-      double expected = under == Finish.UnderFace.SHOWING ? 1 : 0.25;
+      double expected = under == UnderFace.SHOWING ? 1 : 0.25;
       assertEquals(expected, alpha(rendering, 100, 60), 1e-5, under.name());
     }
   }
@@ -235,7 +237,7 @@ class RendererTest {
                     60,
                     60,
                     Samples.flat("#ffffff"),
-                    Samples.outline(6, Finish.Side.OUTSIDE, "#ffffff")),
+                    Samples.outline(6, Outline.Side.OUTSIDE, "#ffffff")),
                 0.5,
                 1));
     Rendering rendering = renderer.render(overlay, Canvas.of(SMALL));
@@ -255,7 +257,7 @@ class RendererTest {
                     60,
                     60,
                     Samples.flat("#ffffff"),
-                    Samples.outline(6, Finish.Side.OUTSIDE, "#000000")),
+                    Samples.outline(6, Outline.Side.OUTSIDE, "#000000")),
                 0.5,
                 0.4));
     Rendering rendering = renderer.render(overlay, Canvas.of(SMALL));
@@ -365,9 +367,7 @@ class RendererTest {
             PictureFit.STRETCH,
             30,
             20,
-            1,
-            1,
-            List.of());
+            Look.PLAIN);
     Rendering rendering = renderer.render(Samples.overlay(SMALL, hidden), Canvas.of(SMALL));
     assertTrue(rendering.drawn().empty());
     assertTrue(rendering.findings().isEmpty());

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.Samples;
 import app.diaphan.core.overlay.Colour;
+import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Run;
 import app.diaphan.core.overlay.TextAlignment;
 import app.diaphan.core.overlay.TextBox;
@@ -36,9 +37,7 @@ class TextSetterTest {
         setting,
         box,
         Samples.flat("#ffffff"),
-        1,
-        1,
-        List.of());
+        Look.PLAIN);
   }
 
   private SetText set(TextSetting setting, Run... runs) {

@@ -145,6 +145,7 @@ public final class BundleReader {
           });
       clips.put(clip, stills);
     }
+    overlays.replaceAll((file, overlay) -> contents.house().dressed(overlay));
     return new Bundle(contents.name(), contents.house(), overlays, pictures, clips);
   }
 
@@ -178,7 +179,7 @@ public final class BundleReader {
           "The bundle has version %d; this Diaphan reads versions up to %d. Use a newer Diaphan."
               .formatted(number, BundleContents.VERSION));
     }
-    if (number == BundleContents.VERSION) {
+    if (number > 1) {
       return json;
     }
     Map<Object, Object> newer = new LinkedHashMap<>(fields);

@@ -91,7 +91,7 @@ public class DeliveryService {
   public DeliveryEntity start(Long overlayId, Target target, String name) {
     FileName.check(name);
     OverlayEntity overlay = store.overlay(overlayId);
-    Overlay document = PackageStore.documentOf(overlay);
+    Overlay document = store.dressed(overlay);
     Path folder = folder(overlay.packageId());
     String file = name + "." + target.format().extension();
     DeliveryEntity delivery =

@@ -5,6 +5,7 @@ import app.diaphan.core.deliver.StagePicture;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.Colour;
+import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Paint;
 import app.diaphan.core.overlay.Piece;
@@ -184,7 +185,8 @@ public class DrawingService {
     PieceKey key = PieceKey.of(placed, canvas);
     Drawing.DrawnPart known = pieceParts.getIfPresent(key);
     if (known == null || !drawn.keeps(known)) {
-      Rendering rendering = packageRenderer.render(List.of(placed), canvas);
+      // By itself a punch would be seen by nothing; its face tells where it is.
+      Rendering rendering = packageRenderer.render(List.of(placed.painted()), canvas);
       Bounds bounds = rendering.drawn();
       known = partAt(bounds, () -> drawn.keepForLater(() -> StagePicture.png(rendering, bounds)));
       pieceParts.put(key, known);
@@ -212,9 +214,7 @@ public class DrawingService {
             TextSetting.plain(TextAlignment.LEFT),
             new TextBox.Free(),
             new Paint.Flat(Colour.WHITE),
-            1,
-            1,
-            List.of());
+            Look.PLAIN);
     Overlay sample = new Overlay(family, Frame.of(440, 48), List.of(name));
     Rendering rendering = renderer.render(sample, Canvas.of(sample.frame()));
     return StagePicture.png(rendering, rendering.canvas().bounds());

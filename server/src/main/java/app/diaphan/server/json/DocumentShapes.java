@@ -5,7 +5,6 @@ import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.PixelAspect;
 import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.FacedPiece;
-import app.diaphan.core.overlay.Finish;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Hook;
 import app.diaphan.core.overlay.Hug;
@@ -17,6 +16,14 @@ import app.diaphan.core.overlay.PlateShape;
 import app.diaphan.core.overlay.Run;
 import app.diaphan.core.overlay.TextBox;
 import app.diaphan.core.overlay.TextPiece;
+import app.diaphan.core.overlay.finish.Finish;
+import app.diaphan.core.overlay.finish.Halo;
+import app.diaphan.core.overlay.finish.Inset;
+import app.diaphan.core.overlay.finish.Outline;
+import app.diaphan.core.overlay.finish.Relief;
+import app.diaphan.core.overlay.finish.Rim;
+import app.diaphan.core.overlay.finish.Shadow;
+import app.diaphan.core.overlay.finish.Soften;
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
@@ -88,8 +95,13 @@ public final class DocumentShapes {
 
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
   @JsonSubTypes({
-    @JsonSubTypes.Type(value = Finish.Shadow.class, name = "shadow"),
-    @JsonSubTypes.Type(value = Finish.Outline.class, name = "outline")
+    @JsonSubTypes.Type(value = Outline.class, name = "outline"),
+    @JsonSubTypes.Type(value = Halo.class, name = "halo"),
+    @JsonSubTypes.Type(value = Shadow.class, name = "shadow"),
+    @JsonSubTypes.Type(value = Inset.class, name = "inset"),
+    @JsonSubTypes.Type(value = Rim.class, name = "rim"),
+    @JsonSubTypes.Type(value = Relief.class, name = "relief"),
+    @JsonSubTypes.Type(value = Soften.class, name = "soften")
   })
   interface FinishShape {}
 

@@ -5,30 +5,79 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * Brings documents of the first version to the present one, which says more: texts have runs, boxes
- * and settings, places say what they hang from, plates can hug, pictures can be cropped. Everything
- * is given the value that draws as before.
+ * Brings documents of older versions to the present one, which says more. In the first version
+ * texts had no runs, boxes and settings, places did not say what they hang from, plates could not
+ * hug and pictures not be cropped. In the second, opacities and finishes stood beside the other
+ * properties of a piece instead of in its look, groups had no finishes and outlines only round
+ * corners. Everything is given the value that draws as before.
  */
 final class OlderDocuments {
   private OlderDocuments() {}
 
-  /** Changes a document in place if its frame tells that it is of the first version. */
+  /** Changes a document in place if it tells that it is of an older version. */
   static void bringUpToDate(JsonNode document) {
-    if (document.get("frame") instanceof ObjectNode frame
-        && frame.has("pixelAspect")
-        && !frame.has("ownMargin")) {
-      ObjectNode margin = frame.putObject("ownMargin").put("unit", "PERCENT");
-      for (String side : new String[] {"left", "top", "right", "bottom"}) {
-        margin.put(side, 0);
+    if (document.get("frame") instanceof ObjectNode frame && frame.has("pixelAspect")) {
+      boolean first = !frame.has("ownMargin");
+      if (first) {
+        ObjectNode margin = frame.putObject("ownMargin").put("unit", "PERCENT");
+        for (String side : new String[] {"left", "top", "right", "bottom"}) {
+          margin.put(side, 0);
+        }
       }
-      if (document.get("stack") instanceof ArrayNode stack) {
-        for (JsonNode piece : stack) {
-          if (piece instanceof ObjectNode object) {
+      bringStack(document.get("stack"), first);
+    }
+    bringHouse(document);
+    bringHouse(document.path("house"));
+  }
+
+  private static void bringStack(JsonNode stack, boolean first) {
+    if (stack instanceof ArrayNode pieces) {
+      for (JsonNode piece : pieces) {
+        if (piece instanceof ObjectNode object) {
+          if (first) {
             bringPiece(object);
           }
+          bringLook(object);
+          bringStack(object.get("stack"), first);
         }
       }
     }
+  }
+
+  private static void bringHouse(JsonNode node) {
+    if (node instanceof ObjectNode house && house.has("ownMargin") && house.has("colours")) {
+      if (!house.has("finishSets")) {
+        house.putArray("finishSets");
+      }
+    }
+  }
+
+  private static void bringLook(ObjectNode piece) {
+    if (piece.has("look") || !piece.has("overallOpacity")) {
+      return;
+    }
+    ObjectNode look = piece.objectNode();
+    boolean group = piece.path("kind").asString("").equals("group");
+    if (group) {
+      look.put("faceOpacity", 1);
+    } else {
+      look.set("faceOpacity", piece.remove("faceOpacity"));
+    }
+    look.set("overallOpacity", piece.remove("overallOpacity"));
+    if (group) {
+      look.putArray("finishes");
+      piece.put("finishing", "AS_ONE");
+    } else {
+      look.set("finishes", piece.remove("finishes"));
+    }
+    look.put("follows", "").put("punch", "NONE");
+    for (JsonNode finish : look.path("finishes")) {
+      if (finish instanceof ObjectNode outline
+          && outline.path("kind").asString("").equals("outline")) {
+        outline.put("corners", "ROUND");
+      }
+    }
+    piece.set("look", look);
   }
 
   private static void bringPiece(ObjectNode piece) {

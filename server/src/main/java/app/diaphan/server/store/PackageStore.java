@@ -118,6 +118,11 @@ public class PackageStore {
         .orElseThrow(() -> new Missing("The overlay has no revision %d.".formatted(number)));
   }
 
+  /** The overlay's document with its package's present finish sets on what follows them. */
+  public Overlay dressed(OverlayEntity entity) {
+    return house(entity.packageId()).dressed(documentOf(entity));
+  }
+
   public static Overlay documentOf(OverlayRevision revision) {
     return DocumentJson.read(
         revision.document(), Overlay.class, "The saved revision " + revision.number());
@@ -244,7 +249,7 @@ public class PackageStore {
       for (int i = 2; documents.containsKey(file); i++) {
         file = stem + "-" + i + ".json";
       }
-      documents.put(file, documentOf(entity));
+      documents.put(file, dressed(entity));
     }
     Map<String, byte[]> files = new LinkedHashMap<>();
     picturesOf(packageId).forEach(picture -> files.put(picture.name(), picture.content()));

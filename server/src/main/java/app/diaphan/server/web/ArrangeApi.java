@@ -10,6 +10,8 @@ import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.PictureNames;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.server.draw.DrawingService;
+import app.diaphan.server.draw.FinishSamples;
+import app.diaphan.server.draw.FinishSamples.FinishSample;
 import app.diaphan.server.store.PackageStore;
 import java.util.List;
 import java.util.Map;
@@ -25,10 +27,12 @@ import org.springframework.web.bind.annotation.RestController;
 class ArrangeApi {
   private final DrawingService drawings;
   private final PackageStore store;
+  private final FinishSamples samples;
 
-  ArrangeApi(DrawingService drawings, PackageStore store) {
+  ArrangeApi(DrawingService drawings, PackageStore store, FinishSamples samples) {
     this.drawings = drawings;
     this.store = store;
+    this.samples = samples;
   }
 
   record ToArrange(Overlay overlay, List<String> chosen, Arrangement arrangement) {}
@@ -37,6 +41,8 @@ class ArrangeApi {
    * @param from the package that the pieces come from, to fetch their pictures from
    */
   record ToPaste(Overlay overlay, long from, Arrangement.Pasted paste) {}
+
+  record ToFinish(Overlay overlay, String piece) {}
 
   record ToCompare(Overlay overlay, String piece, Colour colour) {}
 
@@ -64,6 +70,12 @@ class ArrangeApi {
             wanted.overlay(),
             List.of(),
             new Arrangement.Pasted(pieces, paste.lines(), paste.right(), paste.down()));
+  }
+
+  /** The piece with each kind of finish, to choose one by its looks. */
+  @PostMapping("/finish-samples")
+  List<FinishSample> finishSamples(@PathVariable long id, @RequestBody ToFinish wanted) {
+    return samples.of(id, wanted.overlay(), wanted.piece());
   }
 
   @PostMapping("/contrast")

@@ -93,7 +93,7 @@ class DeliveryApi {
   @PostMapping("/overlays/{id}/deliveries/preview")
   Preview preview(@PathVariable long id, @RequestBody Order order) {
     OverlayEntity entity = store.overlay(id);
-    Overlay overlay = PackageStore.documentOf(entity);
+    Overlay overlay = store.dressed(entity);
     Path folder = deliveries.folder(entity.packageId());
     String problem = "";
     try {

@@ -43,8 +43,8 @@ class OverlayApi {
       Instant savedAt,
       double displayWidth,
       Overlay overlay) {
-    static SavedOverlay of(OverlayEntity entity) {
-      Overlay overlay = PackageStore.documentOf(entity);
+    static SavedOverlay of(OverlayEntity entity, PackageStore store) {
+      Overlay overlay = store.dressed(entity);
       return new SavedOverlay(
           entity.id(),
           entity.packageId(),
@@ -70,23 +70,23 @@ class OverlayApi {
 
   @GetMapping("/packages/{id}/overlays")
   List<SavedOverlay> overlays(@PathVariable long id) {
-    return store.overlaysOf(id).stream().map(SavedOverlay::of).toList();
+    return store.overlaysOf(id).stream().map(entity -> SavedOverlay.of(entity, store)).toList();
   }
 
   @PostMapping("/packages/{id}/overlays")
   @ResponseStatus(HttpStatus.CREATED)
   SavedOverlay add(@PathVariable long id, @RequestBody Overlay overlay) {
-    return SavedOverlay.of(store.add(id, overlay));
+    return SavedOverlay.of(store.add(id, overlay), store);
   }
 
   @GetMapping("/overlays/{id}")
   SavedOverlay overlay(@PathVariable long id) {
-    return SavedOverlay.of(store.overlay(id));
+    return SavedOverlay.of(store.overlay(id), store);
   }
 
   @PutMapping("/overlays/{id}")
   SavedOverlay save(@PathVariable long id, @RequestBody Save save) {
-    return SavedOverlay.of(store.save(id, save.basedOn(), save.overlay()));
+    return SavedOverlay.of(store.save(id, save.basedOn(), save.overlay()), store);
   }
 
   @DeleteMapping("/overlays/{id}")
@@ -125,7 +125,7 @@ class OverlayApi {
       @RequestParam(defaultValue = "480") int width,
       @RequestParam(defaultValue = "none") String backdrop) {
     OverlayEntity entity = store.overlay(id);
-    Overlay overlay = PackageStore.documentOf(entity);
+    Overlay overlay = store.dressed(entity);
     double scale = (double) width / overlay.frame().width();
     byte[] png =
         backdrop.equals("none")

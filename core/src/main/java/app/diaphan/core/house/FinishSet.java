@@ -1,0 +1,30 @@
+package app.diaphan.core.house;
+
+import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Require;
+import app.diaphan.core.frame.Frame;
+import app.diaphan.core.overlay.finish.Finish;
+import java.util.List;
+
+/**
+ * Finishes kept under a name, which pieces can follow.
+ *
+ * @param lines the shorter side of the frame that the lengths were made for, in display units
+ */
+public record FinishSet(String name, double lines, List<Finish> finishes) {
+  public FinishSet {
+    Require.present(name, "The name of a finish set");
+    if (name.isBlank() || name.length() > 60) {
+      throw new InvalidInput("A finish set's name has 1 to 60 characters.");
+    }
+    Require.between(1, 100_000, lines, "The lines of the finish set \"" + name + "\"");
+    Require.present(finishes, "The finishes of the set \"" + name + "\"");
+    finishes = List.copyOf(finishes);
+  }
+
+  /** The finishes with lengths that look on another frame as they do on their own. */
+  public List<Finish> on(Frame frame) {
+    double by = frame.shortSide() / lines;
+    return by == 1 ? finishes : finishes.stream().map(finish -> finish.scaled(by)).toList();
+  }
+}

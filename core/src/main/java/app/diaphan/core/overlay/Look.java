@@ -1,0 +1,87 @@
+package app.diaphan.core.overlay;
+
+import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Require;
+import app.diaphan.core.overlay.finish.Finish;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * How a piece looks beyond its own shape and paint.
+ *
+ * @param faceOpacity thins the inside of the piece and leaves its finishes, 0–1
+ * @param overallOpacity thins everything of the piece, 0–1
+ * @param finishes what is done to its edge, in the order in which equal kinds lie, lowest first
+ * @param follows the name of the package's finish set that the finishes are those of; empty for
+ *     finishes of the piece's own
+ * @param punch whether it is painted or cuts
+ */
+public record Look(
+    double faceOpacity, double overallOpacity, List<Finish> finishes, String follows, Punch punch) {
+  private static final int MOST_FINISHES = 64;
+
+  /** Solid, with a plain edge. */
+  public static final Look PLAIN = new Look(1, 1, List.of(), "", Punch.NONE);
+
+  public Look {
+    Require.between(0, 1, faceOpacity, "The face opacity");
+    Require.between(0, 1, overallOpacity, "The overall opacity");
+    Require.present(finishes, "The list of finishes");
+    Require.present(follows, "The finish set that is followed");
+    Require.present(punch, "Whether the piece punches");
+    if (finishes.size() > MOST_FINISHES) {
+      throw new InvalidInput(
+          "There are %d finishes; at most %d can lie on one piece."
+              .formatted(finishes.size(), MOST_FINISHES));
+    }
+    finishes = List.copyOf(finishes);
+  }
+
+  public Look withFaceOpacity(double other) {
+    return new Look(other, overallOpacity, finishes, follows, punch);
+  }
+
+  public Look withOverallOpacity(double other) {
+    return new Look(faceOpacity, other, finishes, follows, punch);
+  }
+
+  public Look withFinishes(List<Finish> other) {
+    return new Look(faceOpacity, overallOpacity, other, follows, punch);
+  }
+
+  public Look withPunch(Punch other) {
+    return new Look(faceOpacity, overallOpacity, finishes, follows, other);
+  }
+
+  /** Of a piece whose group finishes each part by itself: the group's finishes lie over its own. */
+  public Look within(Look group) {
+    List<Finish> all = new ArrayList<>(finishes);
+    all.addAll(group.finishes);
+    return withFinishes(all).withFaceOpacity(faceOpacity * group.faceOpacity);
+  }
+
+  /** Thinned and cutting as its group does, without the group's finishes. */
+  public Look outOf(Look group) {
+    return new Look(
+        faceOpacity * group.faceOpacity,
+        overallOpacity * group.overallOpacity,
+        finishes,
+        follows,
+        punch == Punch.NONE ? group.punch : punch);
+  }
+
+  /** Only what thins and cuts the whole: the finishes and the face are left to the parts. */
+  public Look withoutFinishes() {
+    return withFinishes(List.of()).withFaceOpacity(1);
+  }
+
+  /** Whether the face or its edge is drawn otherwise than by shape and paint alone. */
+  public boolean changesFace() {
+    return faceOpacity < 1 || finishes.stream().anyMatch(Finish::on);
+  }
+
+  /** With all lengths so many times as long. */
+  public Look scaled(double by) {
+    return withFinishes(finishes.stream().map(finish -> finish.scaled(by)).toList());
+  }
+}

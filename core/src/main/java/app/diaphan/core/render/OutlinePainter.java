@@ -1,0 +1,30 @@
+package app.diaphan.core.render;
+
+import app.diaphan.core.overlay.finish.Outline;
+import app.diaphan.core.raster.Plane;
+import java.util.List;
+
+/** A line along the edge: what lies outside goes behind the face, what lies inside goes on it. */
+final class OutlinePainter {
+  private OutlinePainter() {}
+
+  static FinishLayers paint(Outline outline, Silhouette silhouette) {
+    double outside =
+        switch (outline.side()) {
+          case OUTSIDE -> outline.width();
+          case CENTRED -> outline.width() / 2;
+          case INSIDE -> 0;
+        };
+    double inside = outline.width() - outside;
+    Outline.Corners corners = outline.corners();
+    return new FinishLayers(
+        outside > 0
+            ? List.of(layer(outline, silhouette.grown(outside, corners, 0, 0, silhouette.canvas())))
+            : List.of(),
+        inside > 0 ? List.of(layer(outline, silhouette.alongEdge(inside, corners))) : List.of());
+  }
+
+  private static Layer layer(Outline outline, Plane coverage) {
+    return Layer.of(coverage, outline.colour(), outline.opacity());
+  }
+}
