@@ -20,9 +20,12 @@ export type PlateShape = PlatePiece["shape"];
 export type Hug = Schemas["Hug"];
 export type Paint = PlatePiece["paint"];
 export type Stop = Schemas["Stop"];
-export type Finish = FacedPiece["finishes"][number];
-export type Shadow = Schemas["Shadow"];
-export type Outline = Schemas["Outline"];
+export type Look = Schemas["Look"];
+export type Punch = Look["punch"];
+export type Finish = Look["finishes"][number];
+export type FinishSet = Schemas["FinishSet"];
+/** A finish of one kind. */
+export type FinishOf<K extends Finish["kind"]> = Extract<Finish, { kind: K }>;
 export type Frame = Schemas["Frame"];
 export type OwnMargin = Schemas["OwnMargin"];
 export type FrameEntry = Schemas["FrameEntry"];

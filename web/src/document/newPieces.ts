@@ -1,4 +1,4 @@
-import type { Finish, Hook, Overlay, Piece, PictureSummary, Place } from "../api/client";
+import type { Hook, Look, Overlay, Piece, PictureSummary, Place } from "../api/client";
 import { allPieces } from "./tree";
 
 /** A name for a piece that no other piece of the overlay has. */
@@ -22,6 +22,14 @@ const CENTRE: Place = {
   mirrored: false,
 };
 
+const PLAIN: Look = {
+  faceOpacity: 1,
+  overallOpacity: 1,
+  finishes: [],
+  follows: "",
+  punch: "NONE",
+};
+
 /** The frame's shorter side over that of an HD frame, to start pieces at a fitting size. */
 function scale(overlay: Overlay): number {
   return Math.min(overlay.frame.height, overlay.frame.width) / 1080;
@@ -34,9 +42,7 @@ function common(overlay: Overlay, stem: string, name: string) {
     shown: true,
     locked: false,
     place: CENTRE,
-    faceOpacity: 1,
-    overallOpacity: 1,
-    finishes: [] as Finish[],
+    look: PLAIN,
   };
 }
 
@@ -94,31 +100,5 @@ export function newPicture(overlay: Overlay, picture: PictureSummary): Piece {
     fit: "STRETCH",
     width: Math.round(picture.width * fit * 10) / 10,
     height: Math.round(picture.height * fit * 10) / 10,
-  };
-}
-
-export function newShadow(): Finish {
-  return {
-    kind: "shadow",
-    on: true,
-    angle: 90,
-    distance: 4,
-    reach: 16,
-    firmness: 0.1,
-    colour: "#000000",
-    opacity: 0.6,
-    underFace: "AUTOMATIC",
-  };
-}
-
-export function newOutline(): Finish {
-  return {
-    kind: "outline",
-    on: true,
-    width: 3,
-    side: "OUTSIDE",
-    colour: "#000000",
-    opacity: 1,
-    underFace: "AUTOMATIC",
   };
 }

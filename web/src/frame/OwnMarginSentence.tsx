@@ -78,7 +78,7 @@ export function OwnMarginSentence({ frame, packageId, onChange }: Props) {
           <button
             type="button"
             className="btn btn-xs"
-            onClick={() => keep({ ...house, ownMargin: margin })}
+            onClick={() => void keep({ ...house, ownMargin: margin })}
           >
             Keep for new overlays of the package
           </button>

@@ -6,10 +6,14 @@ import { useOverlay } from "../document/overlayStore";
 const PLAIN: HouseStyle = {
   colours: [],
   ownMargin: { unit: "PERCENT", left: 0, top: 0, right: 0, bottom: 0 },
+  finishSets: [],
 };
 
 /** What the overlays of a package share; changes are kept at once. */
-export function useHouse(of?: number): { house: HouseStyle; keep: (house: HouseStyle) => void } {
+export function useHouse(of?: number): {
+  house: HouseStyle;
+  keep: (house: HouseStyle) => Promise<void>;
+} {
   const open = useOverlay((state) => state.packageId);
   const packageId = of ?? open;
   const queries = useQueryClient();
@@ -20,13 +24,15 @@ export function useHouse(of?: number): { house: HouseStyle; keep: (house: HouseS
     queryFn: () => answer(api.GET("/api/packages/{id}/house", { params })),
     enabled: packageId > 0,
   });
-  const keep = (house: HouseStyle) => {
+  const keep = async (house: HouseStyle) => {
     const before = data;
     queries.setQueryData(queryKey, house);
-    answer(api.PUT("/api/packages/{id}/house", { params, body: house })).catch((e: unknown) => {
+    try {
+      await answer(api.PUT("/api/packages/{id}/house", { params, body: house }));
+    } catch (e) {
       queries.setQueryData(queryKey, before);
       useArranging.setState({ problem: e instanceof Error ? e.message : String(e) });
-    });
+    }
   };
   return { house: data ?? PLAIN, keep };
 }

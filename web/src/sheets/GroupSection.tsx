@@ -2,6 +2,7 @@ import type { GroupPiece } from "../api/client";
 import { arrange } from "../document/arrange";
 import { useOverlay } from "../document/overlayStore";
 import { NumberField } from "../ui/NumberField";
+import { LookSentence } from "./LookSentence";
 import { Section } from "./Section";
 
 interface Props {
@@ -27,23 +28,14 @@ export function GroupSection({ piece, onChange }: Props) {
             onChange((group) => ({ ...group, scale: percent / 100 }), "Scale the group", "scale")
           }
         />{" "}
-        of their size, overall opacity{" "}
-        <NumberField
-          label="Overall opacity, percent"
-          value={Math.round(piece.overallOpacity * 1000) / 10}
-          least={0}
-          most={100}
-          unit=" %"
-          onChange={(percent) =>
-            onChange(
-              (group) => ({ ...group, overallOpacity: percent / 100 }),
-              "Thin the group",
-              "overall",
-            )
-          }
-        />
-        .
+        of their size.
       </p>
+      <LookSentence
+        piece={piece}
+        onChange={(look, did, key) =>
+          onChange((group) => ({ ...group, look: { ...group.look, ...look } }), did, key)
+        }
+      />
       <p className="flex gap-1">
         <button
           type="button"

@@ -3,6 +3,7 @@ import { Choice } from "../ui/Choice";
 import { ColourField } from "../ui/ColourField";
 import { NumberField } from "../ui/NumberField";
 import { memoOn } from "../ui/memoOn";
+import { LookSentence } from "./LookSentence";
 import { Section } from "./Section";
 import { Stops } from "./Stops";
 
@@ -70,8 +71,9 @@ export const PaintSection = memoOn(Paints, ({ piece, pictures }) => [
   piece.id,
   piece.name,
   "paint" in piece && piece.paint,
-  piece.faceOpacity,
-  piece.overallOpacity,
+  piece.look.faceOpacity,
+  piece.look.overallOpacity,
+  piece.look.punch,
   pictures,
 ]);
 
@@ -105,35 +107,12 @@ function Paints({ piece, pictures, onChange }: Props) {
       {paint && "stops" in paint && (
         <Stops stops={paint.stops} onChange={(stops, key) => repaint({ ...paint, stops }, key)} />
       )}
-      <p>
-        Face opacity{" "}
-        <NumberField
-          label="Face opacity, percent"
-          value={Math.round(piece.faceOpacity * 1000) / 10}
-          least={0}
-          most={100}
-          unit=" %"
-          onChange={(percent) =>
-            onChange((same) => ({ ...same, faceOpacity: percent / 100 }), "Thin the face", "face")
-          }
-        />
-        , overall{" "}
-        <NumberField
-          label="Overall opacity, percent"
-          value={Math.round(piece.overallOpacity * 1000) / 10}
-          least={0}
-          most={100}
-          unit=" %"
-          onChange={(percent) =>
-            onChange(
-              (same) => ({ ...same, overallOpacity: percent / 100 }),
-              "Thin the piece",
-              "overall",
-            )
-          }
-        />
-        .
-      </p>
+      <LookSentence
+        piece={piece}
+        onChange={(look, did, key) =>
+          onChange((same) => ({ ...same, look: { ...same.look, ...look } }), did, key)
+        }
+      />
     </Section>
   );
 }

@@ -8,8 +8,9 @@ import type {
   PictureSummary,
 } from "../api/client";
 import { useOverlay } from "../document/overlayStore";
+import { FinishSection } from "../finishes/FinishSection";
+import { FinishPaste } from "../finishes/FinishPaste";
 import { ArrangeSection } from "../sheets/ArrangeSection";
-import { FinishSection } from "../sheets/FinishSection";
 import { GroupSection } from "../sheets/GroupSection";
 import { PaintSection } from "../sheets/PaintSection";
 import { PictureSection } from "../sheets/PictureSection";
@@ -46,6 +47,7 @@ export const Stack = memo(function Stack(props: Props) {
             <StackButtons />
           </div>
           <ArrangeSection count={selected.length} />
+          <FinishPaste pieces={selected} />
         </div>
       )}
       {overlay.stack.length === 0 && (
@@ -148,6 +150,8 @@ function Sheet({ piece, drawn, pictures }: SheetProps) {
       );
   const changeFaced = (next: (same: FacedPiece) => FacedPiece, did: string, key: string) =>
     change((same) => (same.kind === "group" ? same : next(same)), `${did}: ${piece.name}`, key);
+  const changeAny = (next: (same: Piece) => Piece, did: string, key: string) =>
+    change(next, `${did}: ${piece.name}`, key);
   return (
     <>
       {piece.kind === "text" && (
@@ -160,11 +164,9 @@ function Sheet({ piece, drawn, pictures }: SheetProps) {
       {piece.kind === "group" && <GroupSection piece={piece} onChange={changeOf("group")} />}
       <PlaceSection piece={piece} />
       {piece.kind !== "group" && (
-        <>
-          <PaintSection piece={piece} pictures={pictures} onChange={changeFaced} />
-          <FinishSection piece={piece} onChange={changeFaced} />
-        </>
+        <PaintSection piece={piece} pictures={pictures} onChange={changeFaced} />
       )}
+      <FinishSection piece={piece} onChange={changeAny} />
       <ArrangeSection count={1} />
     </>
   );

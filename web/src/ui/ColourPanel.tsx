@@ -47,7 +47,7 @@ export function ColourPanel({ label, solid, onChange }: Props) {
               aria-label={`Take ${own.name} out of the package`}
               className="absolute -right-1 -top-1 hidden rounded-full bg-base-100 group-focus-within:block group-hover:block"
               onClick={() =>
-                keep({ ...house, colours: house.colours.filter((other) => other !== own) })
+                void keep({ ...house, colours: house.colours.filter((other) => other !== own) })
               }
             >
               <X size={11} />
@@ -64,7 +64,7 @@ export function ColourPanel({ label, solid, onChange }: Props) {
           onSubmit={(event) => {
             event.preventDefault();
             const given = name.trim() || solid;
-            keep({ ...house, colours: [...house.colours, { name: given, colour: solid }] });
+            void keep({ ...house, colours: [...house.colours, { name: given, colour: solid }] });
             setName("");
           }}
         >

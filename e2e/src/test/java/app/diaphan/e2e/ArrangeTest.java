@@ -310,7 +310,7 @@ class ArrangeTest {
     assertThat(page.getByText("Nothing on the frame yet")).isVisible();
     assertEquals(
         8,
-        PackageStore.documentOf(browser.bean(PackageStore.class).overlay(8L))
+        PackageStore.documentOf(browser.bean(PackageStore.class).overlay(9L))
             .frame()
             .ownMargin()
             .left());

@@ -3,6 +3,10 @@ package app.diaphan.core.house;
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Require;
 import app.diaphan.core.frame.Frame;
+import app.diaphan.core.overlay.Look;
+import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.overlay.Piece;
+import app.diaphan.core.overlay.Pieces;
 import app.diaphan.core.overlay.finish.Finish;
 import java.util.List;
 
@@ -26,5 +30,24 @@ public record FinishSet(String name, double lines, List<Finish> finishes) {
   public List<Finish> on(Frame frame) {
     double by = frame.shortSide() / lines;
     return by == 1 ? finishes : finishes.stream().map(finish -> finish.scaled(by)).toList();
+  }
+
+  /**
+   * The overlay with these finishes on some of its pieces.
+   *
+   * @param followed whether they change with the set from now on
+   * @throws InvalidInput if a piece is not there
+   */
+  public Overlay given(Overlay overlay, List<String> pieces, boolean followed) {
+    Overlay now = overlay;
+    for (String id : pieces) {
+      Pieces.get(now, id);
+      now = Pieces.replaced(now, id, piece -> piece.withLook(given(piece, overlay, followed)));
+    }
+    return now;
+  }
+
+  private Look given(Piece piece, Overlay overlay, boolean followed) {
+    return piece.look().withFinishes(on(overlay.frame())).following(followed ? name : "");
   }
 }

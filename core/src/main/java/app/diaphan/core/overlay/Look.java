@@ -49,6 +49,11 @@ public record Look(
     return new Look(faceOpacity, overallOpacity, other, follows, punch);
   }
 
+  /** With finishes that are those of a set; of none for an empty name. */
+  public Look following(String set) {
+    return new Look(faceOpacity, overallOpacity, finishes, set, punch);
+  }
+
   public Look withPunch(Punch other) {
     return new Look(faceOpacity, overallOpacity, finishes, follows, other);
   }

@@ -5,6 +5,7 @@ import app.diaphan.core.arrange.Arrangement;
 import app.diaphan.core.arrange.Arranger;
 import app.diaphan.core.check.Beneath;
 import app.diaphan.core.check.Contrast;
+import app.diaphan.core.house.FinishSet;
 import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.PictureNames;
@@ -42,6 +43,8 @@ class ArrangeApi {
    */
   record ToPaste(Overlay overlay, long from, Arrangement.Pasted paste) {}
 
+  record ToGive(Overlay overlay, List<String> pieces, FinishSet set, boolean followed) {}
+
   record ToFinish(Overlay overlay, String piece) {}
 
   record ToCompare(Overlay overlay, String piece, Colour colour) {}
@@ -70,6 +73,12 @@ class ArrangeApi {
             wanted.overlay(),
             List.of(),
             new Arrangement.Pasted(pieces, paste.lines(), paste.right(), paste.down()));
+  }
+
+  /** Gives pieces the finishes of a set, which need not be one of the package's. */
+  @PostMapping("/finished")
+  Overlay finish(@PathVariable long id, @RequestBody ToGive wanted) {
+    return wanted.set().given(wanted.overlay(), wanted.pieces(), wanted.followed());
   }
 
   /** The piece with each kind of finish, to choose one by its looks. */

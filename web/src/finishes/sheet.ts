@@ -1,0 +1,10 @@
+import type { Finish, FinishOf } from "../api/client";
+
+/** What the sheet of one kind of finish is given. */
+export interface SheetProps<K extends Finish["kind"]> {
+  finish: FinishOf<K>;
+  /** How it is called among the finishes of its piece. */
+  name: string;
+  /** Values to change; changes of the same key that follow each other are one step of undo. */
+  onChange: (next: Partial<FinishOf<K>>, key: string) => void;
+}
