@@ -1,5 +1,6 @@
 import { useState } from "react";
 import type { Finish, Piece } from "../api/client";
+import { working } from "../document/arrange";
 import { useOverlay } from "../document/overlayStore";
 import { allPieces } from "../document/tree";
 import { useHouse } from "../house/useHouse";
@@ -70,7 +71,7 @@ export function FinishSets({ piece, onLoose }: Props) {
           className="flex items-center gap-1"
           onSubmit={(event) => {
             event.preventDefault();
-            if (name.trim()) void keepAs(name.trim());
+            if (name.trim()) void working(keepAs(name.trim()));
           }}
         >
           <input

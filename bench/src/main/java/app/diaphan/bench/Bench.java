@@ -28,6 +28,7 @@ public final class Bench {
     Demo demo = Demo.read(root);
     Map<String, Group> groups = new LinkedHashMap<>();
     groups.put("engine/", EngineBench::run);
+    groups.put("finish/", FinishBench::run);
     groups.put("deliver/", DeliverBench::run);
     groups.put("editor/", EditorBench::run);
     List<Line> lines = new ArrayList<>();

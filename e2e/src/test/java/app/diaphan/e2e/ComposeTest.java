@@ -115,6 +115,7 @@ class ComposeTest {
     compose.labelled("Words").fill("Bram");
     page.keyboard().press("Escape");
     compose.choose("Boat and club: Text");
+    compose.button("Add a finish").click();
     compose.button("Add an outline").click();
     compose.saved();
     compose.button("Take away (Delete)").click();
@@ -126,7 +127,7 @@ class ComposeTest {
     assertThat(steps.getByRole(AriaRole.BUTTON))
         .hasText(
             new String[] {
-              "Opened", "Type words: Name", "Change the finish: Boat and club", "Take away"
+              "Opened", "Type words: Name", "Add an outline: Boat and club", "Take away"
             });
     steps.getByText("Type words").click();
     assertEquals("Bram", ((TextPiece) compose.piece("name")).words());

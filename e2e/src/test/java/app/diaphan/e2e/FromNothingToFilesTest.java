@@ -50,6 +50,7 @@ class FromNothingToFilesTest {
     number(page, "Offset up or down", "18");
     page.getByLabel("Up or down", exact()).selectOption("up");
     page.getByLabel("Sideways", exact()).selectOption("right");
+    button(page, "Add a finish").click();
     button(page, "Add a shadow").click();
     assertThat(page.getByText("Saved", new Page.GetByTextOptions().setExact(true))).isVisible();
     upToDate(page);

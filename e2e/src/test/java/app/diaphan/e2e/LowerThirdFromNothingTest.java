@@ -83,6 +83,12 @@ class LowerThirdFromNothingTest {
     hands.choose("Line ends", "hung by eye");
     hang(hands, "title-safe", "bottom left", "bottom left", "196", "right", "92", "up");
     hands.type("Colour", "#fbf6ea");
+    hands.press("Add a finish");
+    hands.press("Add a halo");
+    hands.type("Halo reach", "14");
+    hands.type("Halo firmness, percent", "20");
+    hands.type("Halo colour", "#04121c");
+    hands.type("Halo opacity, percent", "55");
     hands.type("Name of the piece", "Name");
     settled(page);
 
@@ -110,7 +116,6 @@ class LowerThirdFromNothingTest {
     assertThat(page.getByText("Its own size is 600 × 320")).isVisible();
     hands.type("Width", "120");
     hang(hands, "title-safe", "bottom left", "bottom left", "40", "right", "60", "up");
-    hands.press("Add a shadow");
     shadow(hands, "3", "8", "0", "#03101a", "50");
     hands.type("Name of the piece", "Pennant");
     settled(page);
@@ -132,8 +137,12 @@ class LowerThirdFromNothingTest {
     hands.type("Stop 2: colour", "#124b5ceb");
     hands.type("Stop 2: position, percent", "62");
     hands.type("Stop 3: colour", "#14586999");
-    hands.press("Add a shadow");
     shadow(hands, "4", "18", "10", "#04121c", "45");
+    hands.press("Add a finish");
+    hands.press("Add a relief");
+    hands.type("Relief width", "3");
+    hands.type("Relief light opacity, percent", "45");
+    hands.type("Relief shade opacity, percent", "45");
     hands.type("Name of the piece", "Plate");
     hands.press("All the way back (Shift Page Down)");
     settled(page);
@@ -170,6 +179,9 @@ class LowerThirdFromNothingTest {
 
   private static void shadow(
       Hands hands, String distance, String reach, String firmness, String colour, String opacity) {
+    hands.press("Add a finish");
+    hands.press("Add a shadow");
+    hands.type("Shadow angle, degrees clockwise from the right", "90");
     hands.type("Shadow distance", distance);
     hands.type("Shadow reach", reach);
     hands.type("Shadow firmness, percent", firmness);
