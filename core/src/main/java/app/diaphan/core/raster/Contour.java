@@ -5,134 +5,233 @@ import java.util.Arrays;
 /**
  * The edge of an anti-aliased plane as short straight lines, at most two in each square between
  * four pixel middles ("marching squares", W. E. Lorensen, H. E. Cline, SIGGRAPH 1987, in the
- * plane).
+ * plane). Each line knows those that go on from its ends.
  *
  * <p>Coverage is made a little softer first, so that it grows across an edge like the normal
  * distribution over more than one pixel; turned back into the distance that has such a coverage, it
  * is straight across the edge, and where it is 0 is found without error by linear interpolation.
+ * Blocks in which coverage does not change have no edge and are passed over.
  */
 final class Contour {
-  /** Both ends of a line lie nearer together than this where an edge only touches a middle. */
-  private static final double POINT = 1e-9;
+  private static final int BLOCK = 16;
 
-  /** How much coverage is softened, in pixels. */
+  /** How much coverage is softened, in pixels; the kernel reaches two pixels. */
   private static final double SOFTENED = 0.5;
 
+  private static final int KERNEL = 2;
+  private static final float[] WEIGHTS = weights();
   private static final NormalDistance DISTANCE = NormalDistance.table();
+  private static final double POINT = 1e-9;
 
-  /** How often the edge is followed on from where it was nearest. */
-  private static final int MOST_STEPS = 8;
+  /** No edge runs nearer by a pixel's middle, so that every line has a length. */
+  private static final float LEAST = 0.01f;
 
-  /** About the distance from the edge in pixels, positive inside. */
-  private final float[] depths;
-
+  private final Plane plane;
   private final double stepX;
   private final double stepY;
   private final int width;
   private final int height;
+  private final int blocksAcross;
+  private final boolean[] edged;
+
+  /** About the distance from the edge in pixels, positive inside. */
+  private final float[] depths;
 
   /** For each square the place of its first line, plus one; 0 for none. */
   private final int[] first;
 
-  private float[] lines = new float[1024];
+  private float[] ends = new float[1024];
   private int[] squareOf = new int[256];
+  private int[] next = new int[512];
   private int count;
 
   private Contour(Plane plane, double stepX, double stepY) {
-    Plane soft = GaussianBlur.of(plane, SOFTENED, SOFTENED, plane.bounds());
-    depths = new float[soft.values().length];
-    for (int i = 0; i < depths.length; i++) {
-      depths[i] = DISTANCE.of(soft.values()[i]);
-    }
+    this.plane = plane;
     this.stepX = stepX;
     this.stepY = stepY;
     width = plane.bounds().width();
     height = plane.bounds().height();
-    first = new int[Math.max(0, (width - 1) * (height - 1))];
+    blocksAcross = (width + BLOCK - 1) / BLOCK;
+    edged = new boolean[blocksAcross * ((height + BLOCK - 1) / BLOCK)];
+    depths = new float[width * height];
+    first = new int[width * height];
   }
 
   /**
-   * @param plane with two clear or solid pixels at least between its sides and any edge
    * @param stepX width of a pixel in the units of the result
    * @param stepY height of a pixel in the same units
    */
   static Contour of(Plane plane, double stepX, double stepY) {
     Contour contour = new Contour(plane, stepX, stepY);
+    int blocksDown = (contour.height + BLOCK - 1) / BLOCK;
+    Bands.over(
+        0,
+        blocksDown,
+        contour.width * BLOCK,
+        (top, bottom) -> {
+          for (int row = top; row < bottom; row++) {
+            for (int column = 0; column < contour.blocksAcross; column++) {
+              contour.soften(column, row);
+            }
+          }
+        });
     for (int y = 0; y + 1 < contour.height; y++) {
       for (int x = 0; x + 1 < contour.width; x++) {
-        contour.square(x, y);
-      }
-    }
-    return contour;
-  }
-
-  /**
-   * Finds the point of the edge that is nearest to a place, following the edge from a pixel by
-   * which it passes.
-   *
-   * @param px the place, in units from the middle of the plane's first pixel
-   * @param found filled with the point and the square of its distance: x, y, square
-   */
-  void nearest(int x, int y, double px, double py, double[] found) {
-    found[2] = Double.POSITIVE_INFINITY;
-    int column = x;
-    int row = y;
-    for (int step = 0; step < MOST_STEPS; step++) {
-      double before = found[2];
-      around(column, row, px, py, found);
-      int nextColumn = (int) Math.rint(found[0] / stepX);
-      int nextRow = (int) Math.rint(found[1] / stepY);
-      if (found[2] >= before || nextColumn == column && nextRow == row) {
-        return;
-      }
-      column = nextColumn;
-      row = nextRow;
-    }
-  }
-
-  /** Looks for a point nearer than what was found so far, in the squares around a pixel. */
-  private void around(int x, int y, double px, double py, double[] found) {
-    for (int j = Math.max(0, y - 2); j <= Math.min(height - 2, y + 1); j++) {
-      int row = j * (width - 1);
-      for (int i = Math.max(0, x - 2); i <= Math.min(width - 2, x + 1); i++) {
-        int line = first[row + i] - 1;
-        while (line >= 0 && line < count && squareOf[line] == row + i) {
-          nearestOnLine(4 * line, px, py, found);
-          line++;
+        if (!contour.edged(x, y)) {
+          x = Math.min(contour.width, (x / BLOCK + 1) * BLOCK) - 1;
+        } else {
+          contour.square(x, y);
         }
       }
     }
+    contour.connect();
+    return contour;
   }
 
-  private void nearestOnLine(int at, double px, double py, double[] found) {
-    double x0 = lines[at];
-    double y0 = lines[at + 1];
-    double dx = lines[at + 2] - x0;
-    double dy = lines[at + 3] - y0;
-    double square = dx * dx + dy * dy;
-    double along =
-        square < POINT ? 0 : Math.clamp(((px - x0) * dx + (py - y0) * dy) / square, 0.0, 1.0);
-    double x = x0 + along * dx;
-    double y = y0 + along * dy;
-    double distance = (px - x) * (px - x) + (py - y) * (py - y);
-    if (distance < found[2]) {
-      found[0] = x;
-      found[1] = y;
-      found[2] = distance;
+  private static float[] weights() {
+    float[] weights = new float[2 * KERNEL + 1];
+    float sum = 0;
+    for (int i = -KERNEL; i <= KERNEL; i++) {
+      weights[i + KERNEL] = (float) Math.exp(-i * i / (2 * SOFTENED * SOFTENED));
+      sum += weights[i + KERNEL];
+    }
+    for (int i = 0; i < weights.length; i++) {
+      weights[i] /= sum;
+    }
+    return weights;
+  }
+
+  private boolean edged(int x, int y) {
+    return edged[y / BLOCK * blocksAcross + x / BLOCK];
+  }
+
+  /** Sets the depths of a block unless all is alike in it and around it. */
+  private void soften(int column, int row) {
+    int left = column * BLOCK;
+    int top = row * BLOCK;
+    int right = Math.min(width, left + BLOCK);
+    int bottom = Math.min(height, top + BLOCK);
+    // Squares reach into the next block, and the kernel beyond that.
+    int margin = KERNEL + 1;
+    float alike = clamped(left, top);
+    boolean changes = false;
+    int from = Math.max(0, left - margin);
+    int to = Math.min(width, right + margin);
+    for (int y = Math.max(0, top - margin);
+        y < Math.min(height, bottom + margin) && !changes;
+        y++) {
+      for (int at = y * width + from; at < y * width + to; at++) {
+        if (plane.values()[at] != alike) {
+          changes = true;
+          break;
+        }
+      }
+    }
+    if (!changes) {
+      float depth = DISTANCE.of(alike);
+      for (int y = top; y < bottom; y++) {
+        Arrays.fill(depths, y * width + left, y * width + right, depth);
+      }
+      return;
+    }
+    edged[row * blocksAcross + column] = true;
+    float[] across = new float[(BLOCK + 2 * KERNEL) * BLOCK];
+    for (int y = top - KERNEL; y < bottom + KERNEL; y++) {
+      for (int x = left; x < right; x++) {
+        float sum = 0;
+        for (int i = -KERNEL; i <= KERNEL; i++) {
+          sum += WEIGHTS[i + KERNEL] * clamped(x + i, y);
+        }
+        across[(y - top + KERNEL) * BLOCK + x - left] = sum;
+      }
+    }
+    for (int y = top; y < bottom; y++) {
+      for (int x = left; x < right; x++) {
+        float sum = 0;
+        for (int i = 0; i <= 2 * KERNEL; i++) {
+          sum += WEIGHTS[i] * across[(y - top + i) * BLOCK + x - left];
+        }
+        float depth = DISTANCE.of(sum);
+        depths[y * width + x] = Math.abs(depth) < LEAST ? Math.copySign(LEAST, depth) : depth;
+      }
     }
   }
 
-  /** Whether the edge runs between this pixel's middle and one beside it. */
-  boolean beside(int x, int y) {
-    boolean in = in(x, y);
-    return x > 0 && in(x - 1, y) != in
-        || x + 1 < width && in(x + 1, y) != in
-        || y > 0 && in(x, y - 1) != in
-        || y + 1 < height && in(x, y + 1) != in;
+  private float clamped(int x, int y) {
+    return plane.values()[Math.clamp(y, 0, height - 1) * width + Math.clamp(x, 0, width - 1)];
+  }
+
+  int lines() {
+    return count;
+  }
+
+  /** The column of the pixel whose middle lies at the upper left of the line's square. */
+  int column(int line) {
+    return squareOf[line] % width;
+  }
+
+  int row(int line) {
+    return squareOf[line] / width;
+  }
+
+  /** The square of the distance from a place to a line, in units. */
+  double square(int line, double px, double py) {
+    float x0 = ends[4 * line];
+    float y0 = ends[4 * line + 1];
+    double dx = ends[4 * line + 2] - x0;
+    double dy = ends[4 * line + 3] - y0;
+    double along = along(px - x0, py - y0, dx, dy);
+    double x = px - x0 - along * dx;
+    double y = py - y0 - along * dy;
+    return x * x + y * y;
+  }
+
+  private static double along(double px, double py, double dx, double dy) {
+    double square = dx * dx + dy * dy;
+    return square < POINT ? 0 : Math.clamp((px * dx + py * dy) / square, 0.0, 1.0);
+  }
+
+  /**
+   * Follows the edge from a line to the one that is nearest to a place.
+   *
+   * @param px the place, in units from the middle of the plane's first pixel
+   */
+  int nearest(int from, double px, double py) {
+    int line = from;
+    double least = square(from, px, py);
+    for (int end = 0; end < 2; end++) {
+      int before = from;
+      int other = next[2 * from + end];
+      for (int step = 0; step < count && other >= 0 && other != from; step++) {
+        double square = square(other, px, py);
+        if (square > least + POINT) {
+          break;
+        }
+        if (square < least) {
+          least = square;
+          line = other;
+        }
+        int onwards = next[2 * other] == before ? 1 : 0;
+        before = other;
+        other = next[2 * other + onwards];
+      }
+    }
+    return line;
+  }
+
+  /** The point of a line that is nearest to a place. */
+  void point(int line, double px, double py, double[] point) {
+    float x0 = ends[4 * line];
+    float y0 = ends[4 * line + 1];
+    double dx = ends[4 * line + 2] - x0;
+    double dy = ends[4 * line + 3] - y0;
+    double along = along(px - x0, py - y0, dx, dy);
+    point[0] = x0 + along * dx;
+    point[1] = y0 + along * dy;
   }
 
   boolean in(int x, int y) {
-    return depth(x, y) >= 0;
+    return depths[y * width + x] >= 0;
   }
 
   /** Whether a place between pixel middles lies inside. */
@@ -141,74 +240,78 @@ final class Contour {
     int top = (int) Math.floor(y);
     double right = x - left;
     double down = y - top;
-    double upper = at(left, top) * (1 - right) + at(left + 1, top) * right;
-    double lower = at(left, top + 1) * (1 - right) + at(left + 1, top + 1) * right;
+    double upper = depth(left, top) * (1 - right) + depth(left + 1, top) * right;
+    double lower = depth(left, top + 1) * (1 - right) + depth(left + 1, top + 1) * right;
     return upper * (1 - down) + lower * down >= 0;
   }
 
+  /** The unit vector in which coverage grows fastest at a pixel; of length 0 if none does. */
+  void inwards(int x, int y, double[] direction) {
+    double gx = (depth(x + 1, y) - depth(x - 1, y)) / stepX;
+    double gy = (depth(x, y + 1) - depth(x, y - 1)) / stepY;
+    double length = Math.sqrt(gx * gx + gy * gy);
+    direction[0] = length == 0 ? 0 : gx / length;
+    direction[1] = length == 0 ? 0 : gy / length;
+  }
+
   private float depth(int x, int y) {
-    return depths[y * width + x];
+    return depths[Math.clamp(y, 0, height - 1) * width + Math.clamp(x, 0, width - 1)];
   }
 
   private void square(int x, int y) {
-    boolean a = in(x, y);
-    boolean b = in(x + 1, y);
-    boolean c = in(x + 1, y + 1);
-    boolean d = in(x, y + 1);
-    if (a == b && b == c && c == d) {
+    int at = y * width + x;
+    float a = depths[at];
+    float b = depths[at + 1];
+    float c = depths[at + width + 1];
+    float d = depths[at + width];
+    int corners = (a >= 0 ? 1 : 0) | (b >= 0 ? 2 : 0) | (c >= 0 ? 4 : 0) | (d >= 0 ? 8 : 0);
+    if (corners == 0 || corners == 15) {
       return;
     }
-    double top = a != b ? across(x, y) : -1;
-    double bottom = d != c ? across(x, y + 1) : -1;
-    double left = a != d ? down(x, y) : -1;
-    double right = b != c ? down(x + 1, y) : -1;
-    int square = y * (width - 1) + x;
     double x0 = x * stepX;
     double x1 = (x + 1) * stepX;
     double y0 = y * stepY;
     double y1 = (y + 1) * stepY;
-    if (a == c && b == d) {
-      // A saddle: what is in the middle decides which corners belong together.
-      boolean middle = depth(x, y) + depth(x + 1, y) + depth(x + 1, y + 1) + depth(x, y + 1) >= 0;
-      if (middle == a) {
-        line(square, top, y0, x1, right);
-        line(square, x0, left, bottom, y1);
-      } else {
-        line(square, top, y0, x0, left);
-        line(square, x1, right, bottom, y1);
+    double top = (x + share(a, b)) * stepX;
+    double bottom = (x + share(d, c)) * stepX;
+    double left = (y + share(a, d)) * stepY;
+    double right = (y + share(b, c)) * stepY;
+    int square = at;
+    switch (corners) {
+      case 1, 14 -> line(square, x0, left, top, y0);
+      case 2, 13 -> line(square, top, y0, x1, right);
+      case 4, 11 -> line(square, x1, right, bottom, y1);
+      case 8, 7 -> line(square, x0, left, bottom, y1);
+      case 3, 12 -> line(square, x0, left, x1, right);
+      case 6, 9 -> line(square, top, y0, bottom, y1);
+      default -> {
+        // A saddle: what is in the middle decides which corners belong together.
+        boolean middle = a + b + c + d >= 0;
+        if (middle == (corners == 5)) {
+          line(square, top, y0, x1, right);
+          line(square, x0, left, bottom, y1);
+        } else {
+          line(square, x0, left, top, y0);
+          line(square, x1, right, bottom, y1);
+        }
       }
-      return;
     }
-    double[] ends = new double[4];
-    int at = 0;
-    if (top >= 0) {
-      ends[at++] = top;
-      ends[at++] = y0;
-    }
-    if (right >= 0) {
-      ends[at++] = x1;
-      ends[at++] = right;
-    }
-    if (bottom >= 0) {
-      ends[at++] = bottom;
-      ends[at++] = y1;
-    }
-    if (left >= 0) {
-      ends[at++] = x0;
-      ends[at] = left;
-    }
-    line(square, ends[0], ends[1], ends[2], ends[3]);
+  }
+
+  private static double share(float from, float to) {
+    return from / (from - to);
   }
 
   private void line(int square, double x0, double y0, double x1, double y1) {
-    if (4 * count == lines.length) {
-      lines = Arrays.copyOf(lines, 2 * lines.length);
-      squareOf = Arrays.copyOf(squareOf, 2 * squareOf.length);
+    if (count == squareOf.length) {
+      ends = Arrays.copyOf(ends, 8 * count);
+      squareOf = Arrays.copyOf(squareOf, 2 * count);
+      next = Arrays.copyOf(next, 4 * count);
     }
-    lines[4 * count] = (float) x0;
-    lines[4 * count + 1] = (float) y0;
-    lines[4 * count + 2] = (float) x1;
-    lines[4 * count + 3] = (float) y1;
+    ends[4 * count] = (float) x0;
+    ends[4 * count + 1] = (float) y0;
+    ends[4 * count + 2] = (float) x1;
+    ends[4 * count + 3] = (float) y1;
     squareOf[count] = square;
     count++;
     if (first[square] == 0) {
@@ -216,29 +319,32 @@ final class Contour {
     }
   }
 
-  /** Where the edge crosses from (x, y) to the pixel on its right, in units. */
-  private double across(int x, int y) {
-    return (x + share(depth(x, y), depth(x + 1, y))) * stepX;
+  /** Finds what goes on from each end: a line of one of the squares around with the same end. */
+  private void connect() {
+    for (int line = 0; line < count; line++) {
+      for (int end = 0; end < 2; end++) {
+        next[2 * line + end] = going(line, ends[4 * line + 2 * end], ends[4 * line + 2 * end + 1]);
+      }
+    }
   }
 
-  private double down(int x, int y) {
-    return (y + share(depth(x, y), depth(x, y + 1))) * stepY;
-  }
-
-  private static double share(float from, float to) {
-    return from / (from - to);
-  }
-
-  /** The unit vector in which coverage grows fastest at a pixel; of length 0 if none does. */
-  void inwards(int x, int y, double[] direction) {
-    double gx = (at(x + 1, y) - at(x - 1, y)) / stepX;
-    double gy = (at(x, y + 1) - at(x, y - 1)) / stepY;
-    double length = Math.hypot(gx, gy);
-    direction[0] = length == 0 ? 0 : gx / length;
-    direction[1] = length == 0 ? 0 : gy / length;
-  }
-
-  private double at(int x, int y) {
-    return depth(Math.clamp(x, 0, width - 1), Math.clamp(y, 0, height - 1));
+  private int going(int from, float x, float y) {
+    int column = column(from);
+    int row = row(from);
+    for (int j = Math.max(0, row - 1); j <= Math.min(height - 2, row + 1); j++) {
+      for (int i = Math.max(0, column - 1); i <= Math.min(width - 2, column + 1); i++) {
+        int square = j * width + i;
+        for (int line = first[square] - 1;
+            line >= 0 && line < count && squareOf[line] == square;
+            line++) {
+          if (line != from
+              && (ends[4 * line] == x && ends[4 * line + 1] == y
+                  || ends[4 * line + 2] == x && ends[4 * line + 3] == y)) {
+            return line;
+          }
+        }
+      }
+    }
+    return -1;
   }
 }

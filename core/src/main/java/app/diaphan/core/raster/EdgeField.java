@@ -3,191 +3,210 @@ package app.diaphan.core.raster;
 import java.util.Arrays;
 
 /**
- * For the middle of every pixel how far it is to the edge of a shape and which way, in time that
- * grows with the area alone.
+ * How far it is from places near the edge of a shape to that edge, and which way, in time that
+ * grows with the area near the edge.
  *
- * <p>The nearest pixel that the edge passes by is found exactly, as the lower envelope of parabolas
- * first along columns, then along rows (P. Felzenszwalb, D. Huttenlocher, "Distance Transforms of
- * Sampled Functions", Theory of Computing 8, 2012); the distance is that to the {@link Contour}
- * there, followed to where it is nearest. It is right to about 0.05 pixels.
- *
- * @param inside the distance from the edge in units: positive inside, negative outside, infinite
- *     beyond the reach
- * @param inwardsX the part across of the unit vector in which {@code inside} grows, for each value
- *     of it
- * @param inwardsY the part down of the same
+ * <p>For each pixel the nearest line of the {@link Contour} is found by handing it on from pixel to
+ * pixel, once downwards and once upwards, row by row there and back (P.-E. Danielsson, "Euclidean
+ * Distance Mapping", Computer Graphics and Image Processing 14, 1980), and then followed to where
+ * it is nearest. Distances are right to about 0.05 pixels.
  */
-public record EdgeField(
-    Plane inside, float[] inwardsX, float[] inwardsY, double stepX, double stepY) {
-  private static final float FAR = 1e15f;
-
+public final class EdgeField {
   /** Nearer to the edge than this share of a pixel its direction comes from the coverage. */
   private static final double NEAR = 0.3;
+
+  private static final int NONE = -1;
+
+  private final Plane shape;
+  private final Contour contour;
+  private final double stepX;
+  private final double stepY;
+  private final double reach;
+  private final int width;
+  private final int height;
+
+  /** The nearest line for each pixel; none for those beyond the reach. */
+  private final int[] nearest;
+
+  /** Told of a place. */
+  @FunctionalInterface
+  public interface Visitor {
+    /**
+     * @param pixel the place of the pixel in the shape's values
+     * @param inside the distance from the edge in units, positive inside
+     * @param inwardsX the part across of the unit vector in which that grows
+     * @param inwardsY the part down of the same
+     */
+    void at(int pixel, double inside, double inwardsX, double inwardsY);
+  }
+
+  private EdgeField(Plane shape, double stepX, double stepY, double reach) {
+    this.shape = shape;
+    this.stepX = stepX;
+    this.stepY = stepY;
+    // A line is handed on as far as it may be the nearest to any place in a pixel.
+    this.reach = reach + Math.max(stepX, stepY);
+    width = shape.bounds().width();
+    height = shape.bounds().height();
+    contour = Contour.of(shape, stepX, stepY);
+    nearest = new int[width * height];
+    Arrays.fill(nearest, NONE);
+    float[] squares = new float[nearest.length];
+    Arrays.fill(squares, (float) (this.reach * this.reach));
+    sow(squares);
+    handOn(squares);
+  }
 
   /**
    * @param shape with two pixels at least between its sides and any edge
    * @param stepX width of a pixel in the units of the result
    * @param stepY height of a pixel in the same units
-   * @param reach how far from the edge distances are wanted
+   * @param reach how far from the edge places are wanted
    */
   public static EdgeField of(Plane shape, double stepX, double stepY, double reach) {
-    return of(shape, stepX, stepY, reach, 1);
+    return new EdgeField(shape, stepX, stepY, reach);
+  }
+
+  /** The pixels that are looked at. */
+  public Bounds bounds() {
+    return shape.bounds();
+  }
+
+  /** Whether the middle of a pixel lies inside. */
+  public boolean in(int pixel) {
+    return contour.in(pixel % width, pixel / width);
+  }
+
+  /** The width and height of a pixel seen along a direction, in units. */
+  public double extent(double inwardsX, double inwardsY) {
+    return Math.abs(inwardsX) * stepX + Math.abs(inwardsY) * stepY;
   }
 
   /**
-   * @param finer how many places each way are looked at in each pixel; the result has as many times
-   *     more pixels each way
+   * Tells of places near the edge; those of one pixel follow each other on one thread.
+   *
+   * @param finer how many places each way are looked at in each pixel
    */
-  public static EdgeField of(Plane shape, double stepX, double stepY, double reach, int finer) {
-    int width = shape.bounds().width();
-    int height = shape.bounds().height();
-    Contour contour = Contour.of(shape, stepX, stepY);
-    float[] squares = new float[width * height];
-    int[] rowOf = new int[squares.length];
-    for (int y = 0, at = 0; y < height; y++) {
-      for (int x = 0; x < width; x++, at++) {
-        squares[at] = contour.beside(x, y) ? 0 : FAR;
-      }
-    }
-    Bands.over(
-        0, width, height, (from, to) -> lines(squares, rowOf, from, to, 1, width, height, stepY));
-    int[] columnOf = new int[squares.length];
-    Bands.over(
-        0, height, width, (from, to) -> lines(squares, columnOf, from, to, width, 1, width, stepX));
-    Bounds bounds = shape.bounds();
-    Plane inside =
-        Plane.clear(
-            new Bounds(
-                bounds.left() * finer,
-                bounds.top() * finer,
-                bounds.right() * finer,
-                bounds.bottom() * finer));
-    EdgeField field =
-        new EdgeField(
-            inside,
-            new float[inside.values().length],
-            new float[inside.values().length],
-            stepX / finer,
-            stepY / finer);
-    double farthest = reach + 2 * Math.max(stepX, stepY);
-    float farthestSquare = (float) Math.min(FAR / 2, farthest * farthest);
+  public void visit(int finer, Visitor visitor) {
     Bands.over(
         0,
         height,
         width,
         (top, bottom) -> {
-          double[] found = new double[3];
+          double[] point = new double[2];
           double[] direction = new double[2];
-          for (int y = top * finer; y < bottom * finer; y++) {
-            int row = y / finer;
-            double down = (y + 0.5) / finer - 0.5;
-            for (int x = 0; x < width * finer; x++) {
-              int at = y * width * finer + x;
-              int column = x / finer;
-              int pixel = row * width + column;
-              double across = (x + 0.5) / finer - 0.5;
-              boolean in = finer == 1 ? contour.in(x, y) : contour.in(across, down);
-              if (squares[pixel] > farthestSquare) {
-                field.inside.values()[at] = in ? Float.POSITIVE_INFINITY : Float.NEGATIVE_INFINITY;
-              } else {
-                int nearest = columnOf[pixel];
-                contour.nearest(
-                    nearest, rowOf[row * width + nearest], across * stepX, down * stepY, found);
-                contour.inwards(column, row, direction);
-                field.set(at, across * stepX, down * stepY, in, found, direction);
+          for (int y = top; y < bottom; y++) {
+            for (int x = 0; x < width; x++) {
+              int pixel = y * width + x;
+              if (nearest[pixel] != NONE) {
+                for (int i = 0; i < finer * finer; i++) {
+                  double across = x + (i % finer + 0.5) / finer - 0.5;
+                  double down = y + (i / finer + 0.5) / finer - 0.5;
+                  place(pixel, across, down, point, direction, visitor);
+                }
               }
             }
           }
         });
-    return field;
   }
 
-  /**
-   * @param direction the one that coverage grows in
-   */
-  private void set(int at, double x, double y, boolean in, double[] found, double[] direction) {
-    double distance = Math.sqrt(found[2]);
-    inside.values()[at] = (float) (in ? distance : -distance);
-    boolean near = distance < NEAR * Math.min(stepX, stepY);
-    boolean told = direction[0] != 0 || direction[1] != 0;
-    if (distance > 0 && !(near && told)) {
-      double sign = (in ? 1 : -1) / distance;
-      direction[0] = (x - found[0]) * sign;
-      direction[1] = (y - found[1]) * sign;
+  private void place(
+      int pixel, double across, double down, double[] point, double[] direction, Visitor visitor) {
+    double px = across * stepX;
+    double py = down * stepY;
+    int line = contour.nearest(nearest[pixel], px, py);
+    contour.point(line, px, py, point);
+    double dx = px - point[0];
+    double dy = py - point[1];
+    double distance = Math.sqrt(dx * dx + dy * dy);
+    // Away from the edge the nearest pixel's middle lies on the same side.
+    boolean in =
+        distance > Math.max(stepX, stepY)
+            ? contour.in(pixel % width, pixel / width)
+            : contour.in(across, down);
+    direction[0] = 0;
+    direction[1] = 0;
+    if (distance < NEAR * Math.min(stepX, stepY)) {
+      contour.inwards((int) Math.rint(across), (int) Math.rint(down), direction);
     }
-    inwardsX[at] = (float) direction[0];
-    inwardsY[at] = (float) direction[1];
+    if (direction[0] == 0 && direction[1] == 0 && distance > 0) {
+      double sign = (in ? 1 : -1) / distance;
+      direction[0] = dx * sign;
+      direction[1] = dy * sign;
+    }
+    visitor.at(pixel, in ? distance : -distance, direction[0], direction[1]);
   }
 
   /** The coverage of the shape grown by a length, or shrunk by a negative one. */
   public Plane grown(double by) {
-    Plane grown = Plane.clear(inside.bounds());
-    for (int i = 0; i < grown.values().length; i++) {
-      grown.values()[i] = covered(i, inside.values()[i] + by);
+    Plane grown = Plane.clear(shape.bounds());
+    float[] values = grown.values();
+    for (int y = 0, i = 0; y < height; y++) {
+      for (int x = 0; x < width; x++, i++) {
+        values[i] = nearest[i] == NONE && contour.in(x, y) ? 1 : 0;
+      }
     }
+    visit(
+        1,
+        (pixel, inside, inwardsX, inwardsY) ->
+            values[pixel] =
+                (float)
+                    HalfPlane.covered(
+                        inside + by,
+                        Math.abs(inwardsX) * stepX / 2,
+                        Math.abs(inwardsY) * stepY / 2));
     return grown;
   }
 
-  /** The share of a pixel that lies inside, if the edge were moved so that it is so far away. */
-  private float covered(int at, double distance) {
-    return (float)
-        HalfPlane.covered(
-            distance, Math.abs(inwardsX[at]) * stepX / 2, Math.abs(inwardsY[at]) * stepY / 2);
-  }
-
   /**
-   * Transforms each line from {@code from} to {@code to} in place, and writes for each value the
-   * place on its line that it is nearest to.
+   * Each line to the four pixels around its square.
+   *
+   * @param squares of the distances to the nearest lines so far, for each pixel
    */
-  private static void lines(
-      float[] squares,
-      int[] nearest,
-      int from,
-      int to,
-      int lineStep,
-      int valueStep,
-      int length,
-      double step) {
-    double[] source = new double[length];
-    int[] vertex = new int[length];
-    double[] border = new double[length + 1];
-    double square = step * step;
-    for (int line = from; line < to; line++) {
-      int start = line * lineStep;
-      for (int i = 0; i < length; i++) {
-        source[i] = squares[start + i * valueStep];
-      }
-      Arrays.fill(vertex, 0);
-      int last = 0;
-      border[0] = Double.NEGATIVE_INFINITY;
-      border[1] = Double.POSITIVE_INFINITY;
-      for (int i = 1; i < length; i++) {
-        double cross = cross(source, vertex[last], i, square);
-        while (cross <= border[last]) {
-          last--;
-          cross = cross(source, vertex[last], i, square);
-        }
-        last++;
-        vertex[last] = i;
-        border[last] = cross;
-        border[last + 1] = Double.POSITIVE_INFINITY;
-      }
-      int segment = 0;
-      for (int i = 0; i < length; i++) {
-        while (border[segment + 1] < i) {
-          segment++;
-        }
-        double across = i - vertex[segment];
-        int at = start + i * valueStep;
-        squares[at] = (float) Math.min(FAR, across * across * square + source[vertex[segment]]);
-        nearest[at] = vertex[segment];
-      }
+  private void sow(float[] squares) {
+    for (int line = 0; line < contour.lines(); line++) {
+      int x = contour.column(line);
+      int y = contour.row(line);
+      take(x, y, line, squares);
+      take(x + 1, y, line, squares);
+      take(x, y + 1, line, squares);
+      take(x + 1, y + 1, line, squares);
     }
   }
 
-  /** Where the parabolas over two places of a line cross, in places. */
-  private static double cross(double[] source, int a, int b, double square) {
-    return (source[b] - source[a] + square * ((double) b * b - (double) a * a))
-        / (2 * square * (b - a));
+  private void handOn(float[] squares) {
+    for (int y = 0; y < height; y++) {
+      row(y, y - 1, squares);
+    }
+    for (int y = height - 1; y >= 0; y--) {
+      row(y, y + 1, squares);
+    }
+  }
+
+  /** Takes over what is nearest from the row before, then along the row there and back. */
+  private void row(int y, int before, float[] squares) {
+    int row = y * width;
+    if (before >= 0 && before < height) {
+      for (int x = 0; x < width; x++) {
+        take(x, y, nearest[before * width + x], squares);
+      }
+    }
+    for (int x = 1; x < width; x++) {
+      take(x, y, nearest[row + x - 1], squares);
+    }
+    for (int x = width - 2; x >= 0; x--) {
+      take(x, y, nearest[row + x + 1], squares);
+    }
+  }
+
+  private void take(int x, int y, int line, float[] squares) {
+    int at = y * width + x;
+    if (line != NONE && line != nearest[at]) {
+      double square = contour.square(line, x * stepX, y * stepY);
+      if (square < squares[at]) {
+        squares[at] = (float) square;
+        nearest[at] = line;
+      }
+    }
   }
 }

@@ -23,7 +23,7 @@ public final class GaussianBlur {
    */
   private static final double COARSE_SIGMA = 12;
 
-  private static final float NOTHING = 1e-5f;
+  private static final float NOTHING = 1e-6f;
 
   private GaussianBlur() {}
 
@@ -100,7 +100,7 @@ public final class GaussianBlur {
 
   /** The σ in coarse pixels, less what averaging and interpolating them spread by themselves. */
   private static double reduced(double sigma, int times) {
-    return Math.sqrt(sigma * sigma / times / times - 1.0 / 12 - 1.0 / 6);
+    return Math.sqrt(sigma * sigma / times / times - Reduced.SPREAD);
   }
 
   /** A one-dimensional filter. */

@@ -49,18 +49,18 @@ public record Plane(Bounds bounds, float[] values) {
   }
 
   /**
-   * The plane with a margin. Beyond the canvas, where nothing was drawn, it goes on as it is at the
-   * canvas's side: what the frame cuts has no edge there.
+   * The plane with a margin where the canvas cuts it. There, where nothing was drawn, it goes on as
+   * it is at the canvas's side: what the frame cuts has no edge.
    */
   public Plane beyond(Bounds canvas, int across, int down) {
-    Bounds wide = bounds.grown(across, down);
-    boolean cut =
-        bounds.left() <= canvas.left()
-            || bounds.top() <= canvas.top()
-            || bounds.right() >= canvas.right()
-            || bounds.bottom() >= canvas.bottom();
-    if (!cut || bounds.empty()) {
-      return fitted(wide);
+    Bounds wide =
+        new Bounds(
+            bounds.left() - (bounds.left() <= canvas.left() ? across : 0),
+            bounds.top() - (bounds.top() <= canvas.top() ? down : 0),
+            bounds.right() + (bounds.right() >= canvas.right() ? across : 0),
+            bounds.bottom() + (bounds.bottom() >= canvas.bottom() ? down : 0));
+    if (bounds.empty() || wide.equals(bounds)) {
+      return this;
     }
     Plane result = clear(wide);
     for (int y = wide.top(); y < wide.bottom(); y++) {

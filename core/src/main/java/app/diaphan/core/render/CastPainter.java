@@ -13,6 +13,9 @@ import app.diaphan.core.raster.Plane;
  * faded to a fortieth.
  */
 final class CastPainter {
+  /** From this σ in pixels on a blur hides what a pixel's share of the shape was. */
+  static final double SOFT = 2;
+
   private CastPainter() {}
 
   static FinishLayers shadow(Shadow shadow, Silhouette silhouette) {
@@ -39,7 +42,8 @@ final class CastPainter {
     double sigmaX = sigma * silhouette.unitX();
     double sigmaY = sigma * silhouette.unitY();
     Bounds clip = silhouette.canvas().grown(GaussianBlur.reach(sigmaX), GaussianBlur.reach(sigmaY));
-    Plane shape = silhouette.grown(firm, Outline.Corners.ROUND, right, down, clip);
+    Silhouette source = Math.min(sigmaX, sigmaY) < SOFT ? silhouette : silhouette.toBlur();
+    Plane shape = source.grown(firm, Outline.Corners.ROUND, right, down, clip);
     return GaussianBlur.of(shape, sigmaX, sigmaY, silhouette.canvas());
   }
 }

@@ -47,6 +47,17 @@ record DrawnSilhouette(
   }
 
   @Override
+  public Silhouette toBlur() {
+    return whole() ? new PixelSilhouette(solid, unitX, unitY, canvas) : this;
+  }
+
+  /** Whether the canvas cuts nothing off. */
+  private boolean whole() {
+    Bounds all = Bounds.around(toPixels.createTransformedShape(outline).getBounds2D());
+    return all.within(canvas).equals(all);
+  }
+
+  @Override
   public Plane alongEdge(double within, Outline.Corners corners) {
     if (within <= 0) {
       return Plane.EMPTY;
@@ -60,17 +71,13 @@ record DrawnSilhouette(
   }
 
   @Override
-  public EdgeField edge(double reach, int finer) {
+  public EdgeField edge(double reach) {
     int across = (int) Math.ceil(reach * unitX) + 2;
     int down = (int) Math.ceil(reach * unitY) + 2;
     // Where the frame cuts the shape there is no edge.
-    Bounds whole = Bounds.around(toPixels.createTransformedShape(outline).getBounds2D());
     Plane shape =
-        whole.within(canvas).equals(whole)
-            ? solid
-            : grown(0, Outline.Corners.ROUND, 0, 0, canvas.grown(across, down));
-    return EdgeField.of(
-        shape.fitted(shape.bounds().grown(2, 2)), 1 / unitX, 1 / unitY, reach, finer);
+        whole() ? solid : grown(0, Outline.Corners.ROUND, 0, 0, canvas.grown(across, down));
+    return EdgeField.of(shape.fitted(shape.bounds().grown(2, 2)), 1 / unitX, 1 / unitY, reach);
   }
 
   private Shape stroked(double toEachSide, Outline.Corners corners) {

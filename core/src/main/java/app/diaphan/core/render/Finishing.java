@@ -73,22 +73,23 @@ final class Finishing {
     Optional<Plane> cut = amount;
     if (!softening.isEmpty()) {
       Softening soft = new Softening(silhouette);
-      PaintedPiece hard =
-          PaintedPiece.of(
-              layers(outlines, false),
-              layers(outlines, true),
-              body,
-              shape,
-              Optional.empty(),
-              Optional.empty(),
-              1);
-      Pixels pixels = Pixels.of(List.of(hard), shape.bounds());
-      for (Soften soften : softening) {
-        pixels = soft.pixels(pixels, shape, soften);
-        cut = soft.cut(cut, shape, soften);
-        shape = soft.shape(shape, soften);
+      // One colour alone goes along with its coverage; all else has to be blurred as pixels.
+      if (!outlines.isEmpty() || !atop.isEmpty() || !inked(body)) {
+        Pixels hard = Pixels.of(List.of(hardened(outlines, body, shape)), shape.bounds());
+        body = new Body.Ready(hard, shape, List.of(), 1);
       }
-      body = new Body.Ready(pixels, shape, List.of(), 1);
+      for (Soften soften : softening) {
+        Plane softer = soft.shape(shape, soften);
+        body =
+            switch (body) {
+              case Body.Faced(Layer face, List<Layer> none) ->
+                  new Body.Faced(new Layer(softer, face.shader(), face.opacity()), none);
+              case Body.Ready(Pixels pixels, Plane hard, List<Layer> none, float opacity) ->
+                  new Body.Ready(soft.pixels(pixels, shape, soften), softer, none, opacity);
+            };
+        cut = soft.cut(cut, shape, soften);
+        shape = softer;
+      }
     } else {
       behind.addAll(outlines.stream().map(it -> new Ranked(2, it.layer(), it.heldOut())).toList());
     }
@@ -100,6 +101,22 @@ final class Finishing {
         cut.map(plane -> new Cut(plane, look.punch() == Punch.EVERYTHING)),
         cutBehind,
         (float) look.overallOpacity());
+  }
+
+  private static boolean inked(Body body) {
+    return body instanceof Body.Faced faced && faced.face().shader() instanceof Shader.Flat;
+  }
+
+  /** The body with its outlines, before it is softened. */
+  private static PaintedPiece hardened(List<Ranked> outlines, Body body, Plane shape) {
+    return PaintedPiece.of(
+        layers(outlines, false),
+        layers(outlines, true),
+        body,
+        shape,
+        Optional.empty(),
+        Optional.empty(),
+        1);
   }
 
   private static void add(

@@ -17,8 +17,10 @@ final class InsetPainter {
     double sigmaY = sigma * silhouette.unitY();
     double angle = Math.toRadians(inset.angle());
     Bounds clip = silhouette.canvas().grown(GaussianBlur.reach(sigmaX), GaussianBlur.reach(sigmaY));
+    Silhouette source =
+        Math.min(sigmaX, sigmaY) < CastPainter.SOFT ? silhouette : silhouette.toBlur();
     Plane core =
-        silhouette.grown(
+        source.grown(
             -firm,
             Outline.Corners.ROUND,
             Math.cos(angle) * inset.distance(),

@@ -22,11 +22,16 @@ record PixelSilhouette(Plane solid, double unitX, double unitY, Bounds canvas)
   }
 
   @Override
+  public Silhouette toBlur() {
+    return this;
+  }
+
+  @Override
   public Plane alongEdge(double within, Outline.Corners corners) {
     if (within <= 0) {
       return Plane.EMPTY;
     }
-    Plane core = edge(within, 1).grown(-within);
+    Plane core = edge(within).grown(-within);
     Plane along = Plane.clear(solid.bounds());
     for (int y = solid.bounds().top(); y < solid.bounds().bottom(); y++) {
       int at = solid.row(y);
@@ -38,17 +43,15 @@ record PixelSilhouette(Plane solid, double unitX, double unitY, Bounds canvas)
   }
 
   @Override
-  public EdgeField edge(double reach, int finer) {
+  public EdgeField edge(double reach) {
     return field(
         solid.beyond(
             canvas, (int) Math.ceil(reach * unitX) + 2, (int) Math.ceil(reach * unitY) + 2),
-        reach,
-        finer);
+        reach);
   }
 
-  private EdgeField field(Plane shape, double reach, int finer) {
-    return EdgeField.of(
-        shape.fitted(shape.bounds().grown(2, 2)), 1 / unitX, 1 / unitY, reach, finer);
+  private EdgeField field(Plane shape, double reach) {
+    return EdgeField.of(shape.fitted(shape.bounds().grown(2, 2)), 1 / unitX, 1 / unitY, reach);
   }
 
   private Plane widened(Plane shape, double by) {
@@ -59,7 +62,7 @@ record PixelSilhouette(Plane solid, double unitX, double unitY, Bounds canvas)
             : shape
                 .bounds()
                 .grown((int) Math.ceil(by * unitX) + 1, (int) Math.ceil(by * unitY) + 1);
-    Plane wide = field(shape.fitted(grown), reach, 1).grown(by);
+    Plane wide = field(shape.fitted(grown), reach).grown(by);
     if (by > 0) {
       // Soft parts of the shape that lie outside its edge stay as they are.
       for (int y = shape.bounds().top(); y < shape.bounds().bottom(); y++) {
@@ -75,6 +78,9 @@ record PixelSilhouette(Plane solid, double unitX, double unitY, Bounds canvas)
 
   /** Whole pixels are moved as they are, the rest of the way by linear interpolation. */
   private static Plane moved(Plane plane, double right, double down, Bounds clip) {
+    if (plane.bounds().empty()) {
+      return Plane.EMPTY;
+    }
     int wholeX = (int) Math.floor(right);
     int wholeY = (int) Math.floor(down);
     float restX = (float) (right - wholeX);

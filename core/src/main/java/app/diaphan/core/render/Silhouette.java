@@ -20,15 +20,17 @@ interface Silhouette {
    */
   Plane grown(double by, Outline.Corners corners, double right, double down, Bounds clip);
 
+  /**
+   * A silhouette whose edges need not be exact, since what is made of it will be blurred; it costs
+   * far less to grow and to move.
+   */
+  Silhouette toBlur();
+
   /** The part of the shape that lies nearer to its edge than a length. */
   Plane alongEdge(double within, Outline.Corners corners);
 
-  /**
-   * How far it is to the edge around every pixel of the shape.
-   *
-   * @param finer how many places each way are looked at in each pixel
-   */
-  EdgeField edge(double reach, int finer);
+  /** How far it is to the edge, for places that lie within a reach of it. */
+  EdgeField edge(double reach);
 
   /** Pixels across for one unit. */
   double unitX();
