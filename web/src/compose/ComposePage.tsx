@@ -6,6 +6,7 @@ import { useBackdrops } from "../backdrops/useBackdrops";
 import { useArranging } from "../document/arrange";
 import { useClipboard } from "../document/clipboard";
 import { useOverlay } from "../document/overlayStore";
+import { useHouse } from "../house/useHouse";
 import { useFonts } from "../sheets/useFonts";
 import { Stack } from "../stack/Stack";
 import { useEditing } from "../stage/editing";
@@ -44,7 +45,9 @@ function Compose({ overlay, packageId }: { overlay: Overlay; packageId: number }
     queryFn: () =>
       answer(api.GET("/api/packages/{id}/pictures", { params: { path: { id: packageId } } })),
   });
-  useFonts(); // So that the first text chosen has them at hand.
+  // So that the first sheet to unfold has them at hand.
+  useFonts();
+  useHouse(packageId);
   useClipboard();
   const width = displayWidth(overlay.frame);
   const fit = Math.max(

@@ -23,6 +23,8 @@ export function useHouse(of?: number): {
     queryKey,
     queryFn: () => answer(api.GET("/api/packages/{id}/house", { params })),
     enabled: packageId > 0,
+    // It changes by this page's own hand; sheets that unfold need not ask again.
+    staleTime: 60_000,
   });
   const keep = async (house: HouseStyle) => {
     const before = data;

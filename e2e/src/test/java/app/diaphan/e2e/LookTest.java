@@ -44,6 +44,8 @@ class LookTest {
                 page.keyboard().press("6");
                 choose(page, "Course: Text");
               }),
+          new Look("/overlays/8/compose", "compose-finishes", LookTest::finishes),
+          new Look("/overlays/1/compose", "", page -> choose(page, "Bug: Group")),
           new Look("/overlays/7/compose", "", LookTest::colour),
           new Look("/overlays/2/proof", "proof"),
           new Look("/overlays/2/deliver", "deliver"));
@@ -76,6 +78,16 @@ class LookTest {
     for (String step : List.of("Line up middles up and down", "Space evenly across")) {
       page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(step)).click();
     }
+    FromNothingToFilesTest.upToDate(page);
+  }
+
+  private static void finishes(Page page) {
+    page.keyboard().press("5");
+    choose(page, "Words: Text");
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add a finish")).click();
+    Locator strip = page.getByLabel("Add a softened edge");
+    strip.waitFor();
+    strip.scrollIntoViewIfNeeded();
     FromNothingToFilesTest.upToDate(page);
   }
 
