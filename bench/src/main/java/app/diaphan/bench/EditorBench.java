@@ -81,6 +81,19 @@ final class EditorBench {
               Clock.percentile(keys, 0.5),
               "ms",
               120));
+      double[] drags = dragTimes(page);
+      lines.add(
+          Line.atMost(
+              "editor/value of a finish dragged to true picture, p95",
+              Clock.percentile(drags, 0.95),
+              "ms",
+              120));
+      lines.add(
+          Line.atMost(
+              "editor/value of a finish dragged to true picture, median",
+              Clock.percentile(drags, 0.5),
+              "ms",
+              120));
       lines.addAll(crowded(server.getBean(PackageStore.class), page, port));
       return lines;
     }
@@ -162,14 +175,7 @@ final class EditorBench {
   private static double[] keyTimes(Page page) {
     Locator words = page.getByLabel("Words", new Page.GetByLabelOptions().setExact(true));
     words.focus();
-    page.evaluate(
-        "() => { window.times = []; document.addEventListener('input', () => {"
-            + " const start = performance.now();"
-            + " const look = () => requestAnimationFrame(() => {"
-            + "  const c = document.querySelector('[data-testid=composite]');"
-            + "  if (c.dataset.current === 'true' && performance.now() - start > 4)"
-            + "   window.times.push(performance.now() - start); else look(); });"
-            + " look(); }); }");
+    clock(page, "input");
     for (int i = 0; i < 2 * KEYS; i++) {
       if (i == KEYS) {
         page.evaluate("() => { window.times.length = 0; }");
@@ -178,6 +184,44 @@ final class EditorBench {
       page.keyboard().press(i % 2 == 1 ? "Backspace" : String.valueOf((char) ('a' + i % 26)));
       page.waitForTimeout(160);
     }
+    return times(page);
+  }
+
+  /** A value of a finish is dragged to and fro, a step at a time. */
+  private static double[] dragTimes(Page page) {
+    Locator reach = page.getByLabel("Halo reach", new Page.GetByLabelOptions().setExact(true));
+    reach.scrollIntoViewIfNeeded();
+    BoundingBox box = reach.boundingBox();
+    page.mouse().move(box.x + 6, box.y + 6);
+    page.mouse().down();
+    page.mouse().move(box.x + 14, box.y + 6);
+    page.waitForTimeout(400);
+    clock(page, "pointermove");
+    for (int i = 0; i < 2 * KEYS; i++) {
+      if (i == KEYS) {
+        page.evaluate("() => { window.times.length = 0; }");
+      }
+      page.mouse().move(box.x + 14 + 2 * (i % 20 < 10 ? i % 10 : 10 - i % 10), box.y + 6);
+      page.waitForTimeout(160);
+    }
+    page.mouse().up();
+    return times(page);
+  }
+
+  /** Notes for each event how long it takes to the frame that shows the composite made from it. */
+  private static void clock(Page page, String event) {
+    page.evaluate(
+        "event => { window.times = []; document.addEventListener(event, () => {"
+            + " const start = performance.now();"
+            + " const look = () => requestAnimationFrame(() => {"
+            + "  const c = document.querySelector('[data-testid=composite]');"
+            + "  if (c.dataset.current === 'true' && performance.now() - start > 4)"
+            + "   window.times.push(performance.now() - start); else look(); });"
+            + " look(); }); }",
+        event);
+  }
+
+  private static double[] times(Page page) {
     return ((List<?>) page.evaluate("() => window.times"))
         .stream().mapToDouble(value -> ((Number) value).doubleValue()).toArray();
   }

@@ -105,7 +105,7 @@ class FinishPicturesTest {
                 Colour.BLACK,
                 0.65,
                 1)));
-    looks.put("soften", look(1, new Soften(true, 12, Soften.Side.BOTH)));
+    looks.put("soften", look(1, new Soften(true, 7, Soften.Side.BOTH)));
     looks.put("punch", look(1, new Inset(true, 70, 4, 10, 0.1, night, 0.8)).withPunch(Punch.GROUP));
     return looks;
   }

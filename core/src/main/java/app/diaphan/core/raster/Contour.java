@@ -135,12 +135,21 @@ final class Contour {
       return;
     }
     edged[row * blocksAcross + column] = true;
+    boolean within =
+        left >= KERNEL && top >= KERNEL && right + KERNEL <= width && bottom + KERNEL <= height;
     float[] across = new float[(BLOCK + 2 * KERNEL) * BLOCK];
     for (int y = top - KERNEL; y < bottom + KERNEL; y++) {
       for (int x = left; x < right; x++) {
         float sum = 0;
-        for (int i = -KERNEL; i <= KERNEL; i++) {
-          sum += WEIGHTS[i + KERNEL] * clamped(x + i, y);
+        if (within) {
+          int at = y * width + x - KERNEL;
+          for (int i = 0; i <= 2 * KERNEL; i++) {
+            sum += WEIGHTS[i] * plane.values()[at + i];
+          }
+        } else {
+          for (int i = -KERNEL; i <= KERNEL; i++) {
+            sum += WEIGHTS[i + KERNEL] * clamped(x + i, y);
+          }
         }
         across[(y - top + KERNEL) * BLOCK + x - left] = sum;
       }

@@ -1,6 +1,7 @@
 package app.diaphan.core.raster;
 
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.function.IntPredicate;
 
 /**
@@ -17,6 +18,11 @@ final class CoverageRows {
 
   /** Sums this small are what rounding left of nothing. */
   private static final double ROUNDING = 1e-9;
+
+  /** More parts than this in a row are sorted by merging the runs that they come in. */
+  private static final int FEW = 24;
+
+  private static final Comparator<Part> FROM_LEFT = Comparator.comparingDouble(part -> part.least);
 
   private final Edges edges;
   private final IntPredicate inside;
@@ -54,11 +60,8 @@ final class CoverageRows {
     double bottom;
     double topX;
     double bottomX;
+    double least;
     double middle;
-
-    double leastX() {
-      return Math.min(topX, bottomX);
-    }
 
     double mostX() {
       return Math.max(topX, bottomX);
@@ -107,7 +110,7 @@ final class CoverageRows {
     while (first < partCount) {
       double reach = parts[first].mostX();
       int last = first + 1;
-      while (last < partCount && parts[last].leastX() <= reach + TOUCHING) {
+      while (last < partCount && parts[last].least <= reach + TOUCHING) {
         reach = Math.max(reach, parts[last].mostX());
         last++;
       }
@@ -138,13 +141,18 @@ final class CoverageRows {
       part.bottom = bottom - row;
       part.topX = edges.xFrom(edge, top) - left;
       part.bottomX = edges.xTo(edge, bottom) - left;
+      part.least = Math.min(part.topX, part.bottomX);
+    }
+    if (partCount > FEW) {
+      Arrays.sort(parts, 0, partCount, FROM_LEFT);
+      return;
     }
     // Few and nearly sorted from row to row: insertion beats a general sort.
     for (int i = 1; i < partCount; i++) {
       Part part = parts[i];
-      double key = part.leastX();
+      double key = part.least;
       int j = i - 1;
-      while (j >= 0 && parts[j].leastX() > key) {
+      while (j >= 0 && parts[j].least > key) {
         parts[j + 1] = parts[j];
         j--;
       }
@@ -216,7 +224,7 @@ final class CoverageRows {
       Part a = parts[i];
       addCut(a.top);
       addCut(a.bottom);
-      for (int j = i + 1; j < last && parts[j].leastX() <= a.mostX(); j++) {
+      for (int j = i + 1; j < last && parts[j].least <= a.mostX(); j++) {
         addCrossing(a, parts[j]);
       }
     }

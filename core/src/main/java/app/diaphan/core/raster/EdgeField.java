@@ -1,6 +1,7 @@
 package app.diaphan.core.raster;
 
 import java.util.Arrays;
+import java.util.function.DoublePredicate;
 
 /**
  * How far it is from places near the edge of a shape to that edge, and which way, in time that
@@ -83,11 +84,24 @@ public final class EdgeField {
   }
 
   /**
-   * Tells of places near the edge; those of one pixel follow each other on one thread.
+   * Tells of places near the edge in pixels that the shape covers, in part at least; those of one
+   * pixel follow each other on one thread.
    *
    * @param finer how many places each way are looked at in each pixel
    */
-  public void visit(int finer, Visitor visitor) {
+  public void visitShape(int finer, Visitor visitor) {
+    visit(finer, coverage -> coverage > 0, visitor);
+  }
+
+  /** Tells of the middles of all pixels near the edge. */
+  public void visit(Visitor visitor) {
+    visit(1, coverage -> true, visitor);
+  }
+
+  /**
+   * @param wanted told the coverage of a pixel, whether it is looked at
+   */
+  private void visit(int finer, DoublePredicate wanted, Visitor visitor) {
     Bands.over(
         0,
         height,
@@ -98,7 +112,7 @@ public final class EdgeField {
           for (int y = top; y < bottom; y++) {
             for (int x = 0; x < width; x++) {
               int pixel = y * width + x;
-              if (nearest[pixel] != NONE) {
+              if (nearest[pixel] != NONE && wanted.test(shape.values()[pixel])) {
                 for (int i = 0; i < finer * finer; i++) {
                   double across = x + (i % finer + 0.5) / finer - 0.5;
                   double down = y + (i / finer + 0.5) / finer - 0.5;
@@ -141,13 +155,17 @@ public final class EdgeField {
   public Plane grown(double by) {
     Plane grown = Plane.clear(shape.bounds());
     float[] values = grown.values();
+    // Grown, what is covered stays so; shrunk, what is clear does.
     for (int y = 0, i = 0; y < height; y++) {
       for (int x = 0; x < width; x++, i++) {
-        values[i] = nearest[i] == NONE && contour.in(x, y) ? 1 : 0;
+        float covered = shape.values()[i];
+        boolean stays = by > 0 ? covered == 1 : covered == 0;
+        values[i] = stays ? covered : nearest[i] == NONE && contour.in(x, y) ? 1 : 0;
       }
     }
     visit(
         1,
+        covered -> by > 0 ? covered < 1 : covered > 0,
         (pixel, inside, inwardsX, inwardsY) ->
             values[pixel] =
                 (float)

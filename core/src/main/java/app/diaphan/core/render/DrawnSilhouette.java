@@ -8,6 +8,7 @@ import app.diaphan.core.raster.Plane;
 import java.awt.BasicStroke;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
+import java.awt.geom.PathIterator;
 import java.util.List;
 
 /**
@@ -22,6 +23,8 @@ record DrawnSilhouette(
     implements Silhouette {
   private static final int IN_SHAPE = 1;
   private static final int IN_STROKE = 2;
+
+  private static final int FEW_PARTS = 64;
 
   /** Sharper corners than this many widths long are cut off, as a mitre saw's guide would. */
   private static final float LONGEST_MITRE = 8;
@@ -48,7 +51,16 @@ record DrawnSilhouette(
 
   @Override
   public Silhouette toBlur() {
-    return whole() ? new PixelSilhouette(solid, unitX, unitY, canvas) : this;
+    return whole() && intricate() ? new PixelSilhouette(solid, unitX, unitY, canvas) : this;
+  }
+
+  /** Whether its outline has so many parts that its pixels are grown sooner. */
+  private boolean intricate() {
+    int parts = 0;
+    for (PathIterator path = outline.getPathIterator(null); !path.isDone(); path.next()) {
+      parts++;
+    }
+    return parts > FEW_PARTS;
   }
 
   /** Whether the canvas cuts nothing off. */

@@ -35,7 +35,7 @@ final class ReliefPainter {
     Plane shade = Plane.clear(edge.bounds());
     Plane within = Plane.clear(edge.bounds());
     Light from = Light.of(relief);
-    edge.visit(
+    edge.visitShape(
         FINER,
         (pixel, inside, inwardsX, inwardsY) -> {
           double extent = edge.extent(inwardsX, inwardsY) / FINER;

@@ -16,7 +16,7 @@ final class RimPainter {
     Plane glow = Plane.clear(edge.bounds());
     double firm = rim.reach() * rim.firmness();
     double fade = rim.reach() - firm;
-    edge.visit(
+    edge.visitShape(
         1,
         (pixel, inside, inwardsX, inwardsY) -> {
           if (inside < rim.reach()) {

@@ -17,7 +17,6 @@ class EdgeFieldTest {
     double[][] told = new double[3][ALL.width() * ALL.height()];
     java.util.Arrays.fill(told[0], Double.NaN);
     field.visit(
-        1,
         (pixel, inside, inwardsX, inwardsY) -> {
           told[0][pixel] = inside;
           told[1][pixel] = inwardsX;
