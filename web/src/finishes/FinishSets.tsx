@@ -35,6 +35,10 @@ export function FinishSets({ piece, onLoose }: Props) {
     await giveFinishes(followers, set, true, `Keep finishes as ${given}`);
     setName(null);
   };
+  const forget = async (gone: string) => {
+    await keep({ ...house, finishSets: sets.filter((set) => set.name !== gone) });
+    onLoose();
+  };
   return (
     <>
       {sets.length > 0 && (
@@ -57,6 +61,14 @@ export function FinishSets({ piece, onLoose }: Props) {
               ; it changes with the set.{" "}
               <button type="button" className="btn btn-xs" onClick={onLoose}>
                 Cut loose
+              </button>{" "}
+              <button
+                type="button"
+                className="btn btn-xs"
+                title="Pieces that follow it keep the finishes they have"
+                onClick={() => void working(forget(follows))}
+              >
+                Forget the set
               </button>
             </>
           )}

@@ -189,6 +189,13 @@ class FinishTest {
     compose.button("Cut loose").click();
     assertEquals("", compose.piece("day").look().follows());
     assertEquals(33, ((Shadow) finishes(compose, "day").getFirst()).reach(), "and stays as it is");
+
+    compose.choose("Title: Text");
+    compose.button("Forget the set").click();
+    assertEquals("", compose.piece("title").look().follows());
+    assertEquals(33, ((Shadow) finishes(compose, "title").getFirst()).reach());
+    assertTrue(
+        packages.house(1L).finishSets().stream().noneMatch(set -> set.name().equals("Title edge")));
   }
 
   @Test
