@@ -51,6 +51,61 @@ export function Percent({ label, value, onChange, most = 100 }: ValueProps & { m
   );
 }
 
+interface FallProps {
+  name: string;
+  distance: number;
+  angle: number;
+  onChange: (fall: { distance?: number; angle?: number }, key: string) => void;
+}
+
+/** "so far towards this angle" */
+export function Fall({ name, distance, angle, onChange }: FallProps) {
+  return (
+    <>
+      <Length
+        label={`${name} distance`}
+        value={distance}
+        onChange={(next) => onChange({ distance: next }, "distance")}
+      />{" "}
+      towards{" "}
+      <Angle
+        label={`${name} angle`}
+        value={angle}
+        onChange={(next) => onChange({ angle: next }, "angle")}
+      />
+    </>
+  );
+}
+
+interface ReachProps {
+  name: string;
+  reach: number;
+  firmness: number;
+  /** Stands between the reach and its firm part. */
+  between?: string;
+  onChange: (reach: { reach?: number; firmness?: number }, key: string) => void;
+}
+
+/** "over so far, so many percent of it firm" */
+export function Reach({ name, reach, firmness, between = "", onChange }: ReachProps) {
+  return (
+    <>
+      <Length
+        label={`${name} reach`}
+        value={reach}
+        onChange={(next) => onChange({ reach: next }, "reach")}
+      />
+      {between},{" "}
+      <Percent
+        label={`${name} firmness`}
+        value={firmness}
+        onChange={(next) => onChange({ firmness: next }, "firmness")}
+      />{" "}
+      of it firm
+    </>
+  );
+}
+
 interface InkProps {
   name: string;
   colour: string;
