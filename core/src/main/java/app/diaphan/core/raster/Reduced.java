@@ -1,5 +1,7 @@
 package app.diaphan.core.raster;
 
+import java.util.Arrays;
+
 /**
  * Planes of pixels a whole number of times coarser, on a grid that starts at pixel 0. A fine pixel
  * is shared out between the coarse ones whose middles are next to it, so that its place is kept.
@@ -26,7 +28,7 @@ final class Reduced {
     int width = coarse.bounds().width();
     float[] row = new float[width];
     for (int y = fine.bounds().top(); y < fine.bounds().bottom(); y++) {
-      java.util.Arrays.fill(row, 0);
+      Arrays.fill(row, 0);
       int from = fine.row(y);
       for (int x = fine.bounds().left(); x < fine.bounds().right(); x++, from++) {
         float value = fine.values()[from];

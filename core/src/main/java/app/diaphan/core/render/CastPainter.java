@@ -14,7 +14,7 @@ import app.diaphan.core.raster.Plane;
  */
 final class CastPainter {
   /** From this σ in pixels on a blur hides what a pixel's share of the shape was. */
-  static final double SOFT = 2;
+  private static final double SOFT = 2;
 
   private CastPainter() {}
 
@@ -23,27 +23,31 @@ final class CastPainter {
     Plane cast =
         cast(
             silhouette,
-            shadow.reach(),
-            shadow.firmness(),
+            shadow.reach() * shadow.firmness(),
+            shadow.reach() * (1 - shadow.firmness()),
             Math.cos(angle) * shadow.distance(),
             Math.sin(angle) * shadow.distance());
     return FinishLayers.behind(Layer.of(cast, shadow.colour(), shadow.opacity()));
   }
 
   static FinishLayers halo(Halo halo, Silhouette silhouette) {
-    Plane cast = cast(silhouette, halo.reach(), halo.firmness(), 0, 0);
+    Plane cast =
+        cast(
+            silhouette, halo.reach() * halo.firmness(), halo.reach() * (1 - halo.firmness()), 0, 0);
     return FinishLayers.behind(Layer.of(cast, halo.colour(), halo.opacity()));
   }
 
-  private static Plane cast(
-      Silhouette silhouette, double reach, double firmness, double right, double down) {
-    double firm = reach * firmness;
-    double sigma = (reach - firm) / 2;
+  /**
+   * @param by how much wider the shape is made; negative for narrower
+   * @param fade the reach of the blur
+   */
+  static Plane cast(Silhouette silhouette, double by, double fade, double right, double down) {
+    double sigma = fade / 2;
     double sigmaX = sigma * silhouette.unitX();
     double sigmaY = sigma * silhouette.unitY();
     Bounds clip = silhouette.canvas().grown(GaussianBlur.reach(sigmaX), GaussianBlur.reach(sigmaY));
     Silhouette source = Math.min(sigmaX, sigmaY) < SOFT ? silhouette : silhouette.toBlur();
-    Plane shape = source.grown(firm, Outline.Corners.ROUND, right, down, clip);
+    Plane shape = source.grown(by, Outline.Corners.ROUND, right, down, clip);
     return GaussianBlur.of(shape, sigmaX, sigmaY, silhouette.canvas());
   }
 }

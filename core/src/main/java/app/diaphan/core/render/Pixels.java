@@ -4,6 +4,7 @@ import app.diaphan.core.raster.Bands;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.raster.GaussianBlur;
 import app.diaphan.core.raster.Plane;
+import java.util.Arrays;
 import java.util.List;
 import java.util.function.UnaryOperator;
 
@@ -35,7 +36,7 @@ record Pixels(Plane red, Plane green, Plane blue, Plane alpha) {
           RowCompositor compositor = new RowCompositor(width);
           float[] row = new float[4 * width];
           for (int y = top; y < bottom; y++) {
-            java.util.Arrays.fill(row, 0);
+            Arrays.fill(row, 0);
             for (Painted painted : backToFront) {
               compositor.add(painted, y, row, 0);
             }
