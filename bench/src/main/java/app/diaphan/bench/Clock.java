@@ -9,17 +9,21 @@ final class Clock {
     void run(int turn) throws Exception;
   }
 
+  /** The least time of turns that are not counted; by then the compiler is mostly done. */
+  private static final long WARMING = 2_000_000_000L;
+
   private Clock() {}
 
-  /** The median of many turns after as many to warm up, in milliseconds. */
+  /** The median of many turns after others to warm up, in milliseconds. */
   static double median(int turns, Work work) throws Exception {
-    for (int i = 0; i < turns; i++) {
-      work.run(i);
+    int warm = 0;
+    for (long end = System.nanoTime() + WARMING; warm < turns || System.nanoTime() < end; warm++) {
+      work.run(warm);
     }
     double[] times = new double[turns];
     for (int i = 0; i < turns; i++) {
       long start = System.nanoTime();
-      work.run(turns + i);
+      work.run(warm + i);
       times[i] = (System.nanoTime() - start) / 1e6;
     }
     Arrays.sort(times);

@@ -74,12 +74,13 @@ public final class PictureSampler {
     double b = 0;
     double a = 0;
     float[] pixels = level.pixels();
+    boolean within = left >= 0 && top >= 0 && right < level.width() && bottom < level.height();
     for (int j = top; j <= bottom; j++) {
       double weightY = 1 - Math.abs(j - cy) / radiusY;
-      int row = inside(j, level.height()) * level.width();
+      int row = (within ? j : inside(j, level.height())) * level.width();
       for (int i = left; i <= right; i++) {
         double weight = weightY * (1 - Math.abs(i - cx) / radiusX);
-        int from = 4 * (row + inside(i, level.width()));
+        int from = 4 * (row + (within ? i : inside(i, level.width())));
         total += weight;
         r += weight * pixels[from];
         g += weight * pixels[from + 1];

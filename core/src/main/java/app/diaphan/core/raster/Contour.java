@@ -23,6 +23,9 @@ final class Contour {
   private static final NormalDistance DISTANCE = NormalDistance.table();
   private static final double POINT = 1e-9;
 
+  /** Lines that go on into each other at a lesser cosine than this, 20°, meet in a corner. */
+  private static final double CORNER = 0.94;
+
   /** No edge runs nearer by a pixel's middle, so that every line has a length. */
   private static final float LEAST = 0.01f;
 
@@ -43,6 +46,11 @@ final class Contour {
   private float[] ends = new float[1024];
   private int[] squareOf = new int[256];
   private int[] next = new int[512];
+
+  /** For each end of each line the unit vector inwards; that of the line itself at corners. */
+  private float[] normals;
+
+  private boolean[] corners;
   private int count;
 
   private Contour(Plane plane, double stepX, double stepY) {
@@ -85,6 +93,7 @@ final class Contour {
       }
     }
     contour.connect();
+    contour.smooth();
     return contour;
   }
 
@@ -170,6 +179,48 @@ final class Contour {
     return plane.values()[Math.clamp(y, 0, height - 1) * width + Math.clamp(x, 0, width - 1)];
   }
 
+  /**
+   * The columns of pixels near an edge, for each row of {@value #BLOCK} pixels: a list of first
+   * columns and those after the last.
+   *
+   * @param across how many pixels away is near, at least
+   */
+  int[][] near(int across, int down) {
+    int columns = (across + BLOCK - 1) / BLOCK;
+    int rows = (down + BLOCK - 1) / BLOCK;
+    int blocksDown = (height + BLOCK - 1) / BLOCK;
+    int[][] near = new int[blocksDown][];
+    int[] edgesBefore = new int[blocksAcross + 1];
+    int[] ends = new int[blocksAcross + 1];
+    for (int row = 0; row < blocksDown; row++) {
+      for (int column = 0; column < blocksAcross; column++) {
+        boolean any = false;
+        for (int j = Math.max(0, row - rows); j <= Math.min(blocksDown - 1, row + rows); j++) {
+          any |= edged[j * blocksAcross + column];
+        }
+        edgesBefore[column + 1] = edgesBefore[column] + (any ? 1 : 0);
+      }
+      int count = 0;
+      boolean within = false;
+      for (int column = 0; column <= blocksAcross; column++) {
+        int from = Math.max(0, column - columns);
+        int to = Math.min(blocksAcross, column + columns + 1);
+        boolean edge = column < blocksAcross && edgesBefore[to] > edgesBefore[from];
+        if (edge != within) {
+          ends[count++] = Math.min(width, column * BLOCK);
+          within = edge;
+        }
+      }
+      near[row] = Arrays.copyOf(ends, count);
+    }
+    return near;
+  }
+
+  /** The row of {@link #near} that a row of pixels is in. */
+  static int block(int y) {
+    return y / BLOCK;
+  }
+
   int lines() {
     return count;
   }
@@ -197,7 +248,8 @@ final class Contour {
 
   private static double along(double px, double py, double dx, double dy) {
     double square = dx * dx + dy * dy;
-    return square < POINT ? 0 : Math.clamp((px * dx + py * dy) / square, 0.0, 1.0);
+    double along = px * dx + py * dy;
+    return along <= 0 || square < POINT ? 0 : along >= square ? 1 : along / square;
   }
 
   /**
@@ -228,15 +280,33 @@ final class Contour {
     return line;
   }
 
-  /** The point of a line that is nearest to a place. */
-  void point(int line, double px, double py, double[] point) {
+  /**
+   * The point of a line that is nearest to a place, and the unit vector inwards there. Along a
+   * curve that turns as smoothly as the curve does; past a corner it is the way to the corner.
+   *
+   * @param inside whether the place lies inside
+   * @param found the point across and down, in units, and the vector across and down
+   */
+  void point(int line, double px, double py, boolean inside, double[] found) {
     float x0 = ends[4 * line];
     float y0 = ends[4 * line + 1];
     double dx = ends[4 * line + 2] - x0;
     double dy = ends[4 * line + 3] - y0;
     double along = along(px - x0, py - y0, dx, dy);
-    point[0] = x0 + along * dx;
-    point[1] = y0 + along * dy;
+    found[0] = x0 + along * dx;
+    found[1] = y0 + along * dy;
+    double nx;
+    double ny;
+    if (along <= 0 && corners[2 * line] || along >= 1 && corners[2 * line + 1]) {
+      nx = inside ? px - found[0] : found[0] - px;
+      ny = inside ? py - found[1] : found[1] - py;
+    } else {
+      nx = (1 - along) * normals[4 * line] + along * normals[4 * line + 2];
+      ny = (1 - along) * normals[4 * line + 1] + along * normals[4 * line + 3];
+    }
+    double length = Math.sqrt(nx * nx + ny * ny);
+    found[2] = length < POINT ? normals[4 * line] : nx / length;
+    found[3] = length < POINT ? normals[4 * line + 1] : ny / length;
   }
 
   boolean in(int x, int y) {
@@ -252,15 +322,6 @@ final class Contour {
     double upper = depth(left, top) * (1 - right) + depth(left + 1, top) * right;
     double lower = depth(left, top + 1) * (1 - right) + depth(left + 1, top + 1) * right;
     return upper * (1 - down) + lower * down >= 0;
-  }
-
-  /** The unit vector in which coverage grows fastest at a pixel; of length 0 if none does. */
-  void inwards(int x, int y, double[] direction) {
-    double gx = (depth(x + 1, y) - depth(x - 1, y)) / stepX;
-    double gy = (depth(x, y + 1) - depth(x, y - 1)) / stepY;
-    double length = Math.sqrt(gx * gx + gy * gy);
-    direction[0] = length == 0 ? 0 : gx / length;
-    direction[1] = length == 0 ? 0 : gy / length;
   }
 
   private float depth(int x, int y) {
@@ -334,6 +395,40 @@ final class Contour {
       for (int end = 0; end < 2; end++) {
         next[2 * line + end] = going(line, ends[4 * line + 2 * end], ends[4 * line + 2 * end + 1]);
       }
+    }
+  }
+
+  /** Finds the vectors inwards: those of two lines that go on into each other are made one. */
+  private void smooth() {
+    float[] own = new float[2 * count];
+    for (int line = 0; line < count; line++) {
+      float nx = ends[4 * line + 1] - ends[4 * line + 3];
+      float ny = ends[4 * line + 2] - ends[4 * line];
+      int at = squareOf[line];
+      float right = depths[at + 1] + depths[at + width + 1] - depths[at] - depths[at + width];
+      float down = depths[at + width] + depths[at + width + 1] - depths[at] - depths[at + 1];
+      float sign = nx * right / (float) stepX + ny * down / (float) stepY < 0 ? -1 : 1;
+      own[2 * line] = sign * nx;
+      own[2 * line + 1] = sign * ny;
+    }
+    normals = new float[4 * count];
+    corners = new boolean[2 * count];
+    for (int end = 0; end < 2 * count; end++) {
+      int line = end / 2;
+      int other = next[end];
+      float nx = own[2 * line];
+      float ny = own[2 * line + 1];
+      if (other >= 0) {
+        float ox = own[2 * other];
+        float oy = own[2 * other + 1];
+        double lengths = Math.sqrt((nx * nx + ny * ny) * (ox * ox + oy * oy));
+        corners[end] = nx * ox + ny * oy < CORNER * lengths;
+        nx += corners[end] ? 0 : ox;
+        ny += corners[end] ? 0 : oy;
+      }
+      float length = (float) Math.sqrt(nx * nx + ny * ny);
+      normals[2 * end] = length == 0 ? 0 : nx / length;
+      normals[2 * end + 1] = length == 0 ? 0 : ny / length;
     }
   }
 

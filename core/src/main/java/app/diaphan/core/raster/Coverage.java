@@ -16,7 +16,7 @@ import java.util.function.IntPredicate;
  */
 public final class Coverage {
   /** The farthest a flattened curve lies from the true one, in px. */
-  static final double FLATNESS = 0.002;
+  static final double FLATNESS = 0.001;
 
   private Coverage() {}
 

@@ -19,7 +19,7 @@ final class CoverageRows {
   /** Sums this small are what rounding left of nothing. */
   private static final double ROUNDING = 1e-9;
 
-  /** More parts than this in a row are sorted by merging the runs that they come in. */
+  /** More parts than this in a row are laid out by their columns before they are sorted. */
   private static final int FEW = 24;
 
   private static final Comparator<Part> FROM_LEFT = Comparator.comparingDouble(part -> part.least);
@@ -39,6 +39,9 @@ final class CoverageRows {
   private Part[] parts = new Part[64];
   private int partCount;
 
+  private final int[] places;
+  private Part[] laidOut = new Part[64];
+
   private double[] cuts = new double[64];
   private int cutCount;
   private Part[] crossing = new Part[64];
@@ -50,6 +53,7 @@ final class CoverageRows {
     left = plane.bounds().left();
     width = plane.bounds().width();
     areas = new double[width + 2];
+    places = new int[width + 1];
     winding = new int[edges.shapes()];
   }
 
@@ -143,11 +147,11 @@ final class CoverageRows {
       part.bottomX = edges.xTo(edge, bottom) - left;
       part.least = Math.min(part.topX, part.bottomX);
     }
-    if (partCount > FEW) {
+    if (partCount > FEW && layOutByColumn() > FEW) {
       Arrays.sort(parts, 0, partCount, FROM_LEFT);
       return;
     }
-    // Few and nearly sorted from row to row: insertion beats a general sort.
+    // Few or nearly sorted: insertion beats a general sort.
     for (int i = 1; i < partCount; i++) {
       Part part = parts[i];
       double key = part.least;
@@ -158,6 +162,35 @@ final class CoverageRows {
       }
       parts[j + 1] = part;
     }
+  }
+
+  /**
+   * Leaves only parts of the same column to be sorted.
+   *
+   * @return how many there are in the fullest column
+   */
+  private int layOutByColumn() {
+    Arrays.fill(places, 0);
+    for (int i = 0; i < partCount; i++) {
+      places[column(parts[i]) + 1]++;
+    }
+    int most = 0;
+    for (int i = 1; i < places.length; i++) {
+      most = Math.max(most, places[i]);
+      places[i] += places[i - 1];
+    }
+    if (laidOut.length < parts.length) {
+      laidOut = new Part[parts.length];
+    }
+    for (int i = 0; i < partCount; i++) {
+      laidOut[places[column(parts[i])]++] = parts[i];
+    }
+    System.arraycopy(laidOut, 0, parts, 0, partCount);
+    return most;
+  }
+
+  private int column(Part part) {
+    return Math.clamp((long) part.least, 0, width - 1);
   }
 
   private void cluster(int first, int last) {

@@ -13,10 +13,10 @@ import java.util.function.DoublePredicate;
  * it is nearest. Distances are right to about 0.05 pixels.
  */
 public final class EdgeField {
-  /** Nearer to the edge than this share of a pixel its direction comes from the coverage. */
-  private static final double NEAR = 0.3;
-
   private static final int NONE = -1;
+
+  /** Where nearest lines next to each other turn by more than 20°, surfaces meet in a fold. */
+  private static final double FOLDED = 0.94;
 
   private final Plane shape;
   private final Contour contour;
@@ -29,6 +29,9 @@ public final class EdgeField {
   /** The nearest line for each pixel; none for those beyond the reach. */
   private final int[] nearest;
 
+  /** Columns near an edge, as {@link Contour#near} gives them; elsewhere there is nothing to do. */
+  private final int[][] near;
+
   /** Told of a place. */
   @FunctionalInterface
   public interface Visitor {
@@ -37,8 +40,9 @@ public final class EdgeField {
      * @param inside the distance from the edge in units, positive inside
      * @param inwardsX the part across of the unit vector in which that grows
      * @param inwardsY the part down of the same
+     * @param side of the square around the place that it stands for, in pixels
      */
-    void at(int pixel, double inside, double inwardsX, double inwardsY);
+    void at(int pixel, double inside, double inwardsX, double inwardsY, double side);
   }
 
   private EdgeField(Plane shape, double stepX, double stepY, double reach) {
@@ -52,8 +56,18 @@ public final class EdgeField {
     contour = Contour.of(shape, stepX, stepY);
     nearest = new int[width * height];
     Arrays.fill(nearest, NONE);
+    near = contour.near((int) Math.ceil(this.reach / stepX), (int) Math.ceil(this.reach / stepY));
     float[] squares = new float[nearest.length];
-    Arrays.fill(squares, (float) (this.reach * this.reach));
+    for (int y = 0; y < height; y++) {
+      int[] ends = near[Contour.block(y)];
+      for (int i = 0; i < ends.length; i += 2) {
+        Arrays.fill(
+            squares,
+            y * width + ends[i],
+            y * width + ends[i + 1],
+            (float) (this.reach * this.reach));
+      }
+    }
     sow(squares);
     handOn(squares);
   }
@@ -87,7 +101,8 @@ public final class EdgeField {
    * Tells of places near the edge in pixels that the shape covers, in part at least; those of one
    * pixel follow each other on one thread.
    *
-   * @param finer how many places each way are looked at in each pixel
+   * @param finer how many places each way are looked at in a pixel in which the direction of the
+   *     edge changes at once; in others it is one
    */
   public void visitShape(int finer, Visitor visitor) {
     visit(finer, coverage -> coverage > 0, visitor);
@@ -107,16 +122,18 @@ public final class EdgeField {
         height,
         width,
         (top, bottom) -> {
-          double[] point = new double[2];
-          double[] direction = new double[2];
+          Places places = new Places(visitor);
           for (int y = top; y < bottom; y++) {
-            for (int x = 0; x < width; x++) {
-              int pixel = y * width + x;
-              if (nearest[pixel] != NONE && wanted.test(shape.values()[pixel])) {
-                for (int i = 0; i < finer * finer; i++) {
-                  double across = x + (i % finer + 0.5) / finer - 0.5;
-                  double down = y + (i / finer + 0.5) / finer - 0.5;
-                  place(pixel, across, down, point, direction, visitor);
+            int[] ends = near[Contour.block(y)];
+            for (int i = 0; i < ends.length; i += 2) {
+              for (int x = ends[i]; x < ends[i + 1]; x++) {
+                int pixel = y * width + x;
+                if (nearest[pixel] != NONE && wanted.test(shape.values()[pixel])) {
+                  if (finer == 1) {
+                    places.tell(pixel, x, y, 1);
+                  } else {
+                    places.tell(pixel, finer);
+                  }
                 }
               }
             }
@@ -124,31 +141,81 @@ public final class EdgeField {
         });
   }
 
-  private void place(
-      int pixel, double across, double down, double[] point, double[] direction, Visitor visitor) {
-    double px = across * stepX;
-    double py = down * stepY;
-    int line = contour.nearest(nearest[pixel], px, py);
-    contour.point(line, px, py, point);
-    double dx = px - point[0];
-    double dy = py - point[1];
-    double distance = Math.sqrt(dx * dx + dy * dy);
-    // Away from the edge the nearest pixel's middle lies on the same side.
-    boolean in =
-        distance > Math.max(stepX, stepY)
-            ? contour.in(pixel % width, pixel / width)
-            : contour.in(across, down);
-    direction[0] = 0;
-    direction[1] = 0;
-    if (distance < NEAR * Math.min(stepX, stepY)) {
-      contour.inwards((int) Math.rint(across), (int) Math.rint(down), direction);
+  /** Finds places one after another; one instance works on one band. */
+  private final class Places {
+    private final Visitor visitor;
+
+    /**
+     * The nearest point of the edge and the vector inwards, as {@link Contour#point} gives them.
+     */
+    private final double[] found = new double[4];
+
+    private double meanX;
+    private double meanY;
+
+    Places(Visitor visitor) {
+      this.visitor = visitor;
     }
-    if (direction[0] == 0 && direction[1] == 0 && distance > 0) {
-      double sign = (in ? 1 : -1) / distance;
-      direction[0] = dx * sign;
-      direction[1] = dy * sign;
+
+    /**
+     * Tells of a pixel at once where the edge turns little around it. There the direction is the
+     * mean of what the lines say that are the nearest ones beside the pixel: far from a curve a
+     * trifle decides which of them is nearest.
+     *
+     * @param finer how many places each way are told of elsewhere
+     */
+    void tell(int pixel, int finer) {
+      int x = pixel % width;
+      int y = pixel / width;
+      boolean in = contour.in(x, y);
+      int line = contour.nearest(nearest[pixel], x * stepX, y * stepY);
+      contour.point(line, x * stepX, y * stepY, in, found);
+      double dx = found[2];
+      double dy = found[3];
+      meanX = dx;
+      meanY = dy;
+      if (like(pixel - 1, x, y, in, dx, dy)
+          && like(pixel + 1, x, y, in, dx, dy)
+          && like(pixel - width, x, y, in, dx, dy)
+          && like(pixel + width, x, y, in, dx, dy)) {
+        double distance = Math.sqrt(contour.square(line, x * stepX, y * stepY));
+        double length = Math.sqrt(meanX * meanX + meanY * meanY);
+        visitor.at(pixel, in ? distance : -distance, meanX / length, meanY / length, 1);
+        return;
+      }
+      double side = 1.0 / finer;
+      for (int i = 0; i < finer * finer; i++) {
+        double across = x + (i % finer + 0.5) * side - 0.5;
+        double down = y + (i / finer + 0.5) * side - 0.5;
+        tell(pixel, across, down, side);
+      }
     }
-    visitor.at(pixel, in ? distance : -distance, direction[0], direction[1]);
+
+    /** Whether the line nearest to the pixel beside gives the same direction, about. */
+    private boolean like(int beside, int x, int y, boolean in, double dx, double dy) {
+      if (beside < 0 || beside >= nearest.length || nearest[beside] == NONE) {
+        return true;
+      }
+      contour.point(nearest[beside], x * stepX, y * stepY, in, found);
+      meanX += found[2];
+      meanY += found[3];
+      return dx * found[2] + dy * found[3] >= FOLDED;
+    }
+
+    /** Tells of a place at or beside the middle of a pixel. */
+    void tell(int pixel, double across, double down, double side) {
+      double px = across * stepX;
+      double py = down * stepY;
+      int line = contour.nearest(nearest[pixel], px, py);
+      double square = contour.square(line, px, py);
+      double far = Math.max(stepX, stepY);
+      // Away from the edge the nearest pixel's middle lies on the same side.
+      boolean in =
+          square > far * far ? contour.in(pixel % width, pixel / width) : contour.in(across, down);
+      contour.point(line, px, py, in, found);
+      double distance = Math.sqrt(square);
+      visitor.at(pixel, in ? distance : -distance, found[2], found[3], side);
+    }
   }
 
   /** The coverage of the shape grown by a length, or shrunk by a negative one. */
@@ -166,7 +233,7 @@ public final class EdgeField {
     visit(
         1,
         covered -> by > 0 ? covered < 1 : covered > 0,
-        (pixel, inside, inwardsX, inwardsY) ->
+        (pixel, inside, inwardsX, inwardsY, side) ->
             values[pixel] =
                 (float)
                     HalfPlane.covered(
@@ -204,16 +271,21 @@ public final class EdgeField {
   /** Takes over what is nearest from the row before, then along the row there and back. */
   private void row(int y, int before, float[] squares) {
     int row = y * width;
-    if (before >= 0 && before < height) {
-      for (int x = 0; x < width; x++) {
-        take(x, y, nearest[before * width + x], squares);
+    int[] ends = near[Contour.block(y)];
+    for (int i = 0; i < ends.length; i += 2) {
+      int left = ends[i];
+      int right = ends[i + 1];
+      if (before >= 0 && before < height) {
+        for (int x = left; x < right; x++) {
+          take(x, y, nearest[before * width + x], squares);
+        }
       }
-    }
-    for (int x = 1; x < width; x++) {
-      take(x, y, nearest[row + x - 1], squares);
-    }
-    for (int x = width - 2; x >= 0; x--) {
-      take(x, y, nearest[row + x + 1], squares);
+      for (int x = left + 1; x < right; x++) {
+        take(x, y, nearest[row + x - 1], squares);
+      }
+      for (int x = right - 2; x >= left; x--) {
+        take(x, y, nearest[row + x + 1], squares);
+      }
     }
   }
 

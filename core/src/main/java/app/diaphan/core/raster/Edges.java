@@ -4,13 +4,18 @@ import java.awt.Shape;
 import java.awt.geom.PathIterator;
 import java.util.Arrays;
 import java.util.List;
-import java.util.stream.IntStream;
 
 /**
- * The straight edges of flattened shapes, each running downwards, sorted by where they start. Level
- * edges bound no area but are kept: they tell which edges belong together.
+ * The straight edges of flattened shapes, each running downwards, sorted by the row of pixels they
+ * start in. Level edges bound no area but are kept: they tell which edges belong together.
  */
 final class Edges {
+  /** For each kind of path segment where its end stands; closing ends where the contour started. */
+  private static final int[] END = {0, 0, 4, 4, -1};
+
+  /** Enough for a circle of a radius of 100 000 px. */
+  private static final int MOST_LINES = 1 << 14;
+
   private double[] topX = new double[256];
   private double[] topY = new double[256];
   private double[] bottomX = new double[256];
@@ -24,14 +29,17 @@ final class Edges {
   private double top = Double.POSITIVE_INFINITY;
   private double bottom = Double.NEGATIVE_INFINITY;
 
-  private Edges(int shapes) {
+  private final Bounds clip;
+
+  private Edges(int shapes, Bounds clip) {
     evenOdd = new boolean[shapes];
+    this.clip = clip;
   }
 
   static Edges of(List<Shape> shapes, Bounds clip) {
-    Edges edges = new Edges(shapes.size());
+    Edges edges = new Edges(shapes.size(), clip);
     for (int i = 0; i < shapes.size(); i++) {
-      edges.add(shapes.get(i), (byte) i, clip);
+      edges.add(shapes.get(i), (byte) i);
     }
     edges.sort();
     return edges;
@@ -90,8 +98,8 @@ final class Edges {
             (int) Math.ceil(bottom));
   }
 
-  private void add(Shape source, byte index, Bounds clip) {
-    PathIterator path = source.getPathIterator(null, Coverage.FLATNESS);
+  private void add(Shape source, byte index) {
+    PathIterator path = source.getPathIterator(null);
     evenOdd[index] = path.getWindingRule() == PathIterator.WIND_EVEN_ODD;
     double[] point = new double[6];
     double startX = 0;
@@ -99,28 +107,75 @@ final class Edges {
     double x = 0;
     double y = 0;
     for (; !path.isDone(); path.next()) {
-      switch (path.currentSegment(point)) {
+      int kind = path.currentSegment(point);
+      switch (kind) {
         case PathIterator.SEG_MOVETO -> {
-          line(x, y, startX, startY, index, clip);
-          startX = x = point[0];
-          startY = y = point[1];
+          line(x, y, startX, startY, index);
+          startX = point[0];
+          startY = point[1];
         }
-        case PathIterator.SEG_LINETO -> {
-          line(x, y, point[0], point[1], index, clip);
-          x = point[0];
-          y = point[1];
+        case PathIterator.SEG_LINETO -> line(x, y, point[0], point[1], index);
+        case PathIterator.SEG_QUADTO -> {
+          // The same curve as a cubic.
+          double controlX = point[0];
+          double controlY = point[1];
+          double endX = point[2];
+          double endY = point[3];
+          point[0] = x + (controlX - x) * 2 / 3;
+          point[1] = y + (controlY - y) * 2 / 3;
+          point[2] = endX + (controlX - endX) * 2 / 3;
+          point[3] = endY + (controlY - endY) * 2 / 3;
+          point[4] = endX;
+          point[5] = endY;
+          curve(x, y, point, index);
         }
-        default -> {
-          line(x, y, startX, startY, index, clip);
-          x = startX;
-          y = startY;
-        }
+        case PathIterator.SEG_CUBICTO -> curve(x, y, point, index);
+        default -> line(x, y, startX, startY, index);
       }
+      int end = END[kind];
+      x = end < 0 ? startX : point[end];
+      y = end < 0 ? startY : point[end + 1];
     }
-    line(x, y, startX, startY, index, clip);
+    line(x, y, startX, startY, index);
   }
 
-  private void line(double x0, double y0, double x1, double y1, byte index, Bounds clip) {
+  /**
+   * A cubic as so many straight lines that none is farther from it than {@link Coverage#FLATNESS}:
+   * a chord over a share h of the curve leaves it by h²/8 of the second derivative at most, and
+   * that is greatest at an end.
+   */
+  private void curve(double x, double y, double[] c, byte index) {
+    double bend =
+        6
+            * Math.sqrt(
+                Math.max(
+                    square(x - 2 * c[0] + c[2], y - 2 * c[1] + c[3]),
+                    square(c[0] - 2 * c[2] + c[4], c[1] - 2 * c[3] + c[5])));
+    int lines =
+        (int) Math.clamp(Math.ceil(Math.sqrt(bend / (8 * Coverage.FLATNESS))), 1, MOST_LINES);
+    double fromX = x;
+    double fromY = y;
+    for (int i = 1; i < lines; i++) {
+      double t = (double) i / lines;
+      double rest = 1 - t;
+      double start = rest * rest * rest;
+      double first = 3 * rest * rest * t;
+      double second = 3 * rest * t * t;
+      double end = t * t * t;
+      double toX = start * x + first * c[0] + second * c[2] + end * c[4];
+      double toY = start * y + first * c[1] + second * c[3] + end * c[5];
+      line(fromX, fromY, toX, toY, index);
+      fromX = toX;
+      fromY = toY;
+    }
+    line(fromX, fromY, c[4], c[5], index);
+  }
+
+  private static double square(double x, double y) {
+    return x * x + y * y;
+  }
+
+  private void line(double x0, double y0, double x1, double y1, byte index) {
     boolean downwards = y0 < y1;
     double upper = Math.min(y0, y1);
     double lower = Math.max(y0, y1);
@@ -154,14 +209,19 @@ final class Edges {
     shape = Arrays.copyOf(shape, size);
   }
 
+  /** By the row of pixels that they start in; those of one row stay as they were added. */
   private void sort() {
-    double[] keys = topY;
-    int[] order =
-        IntStream.range(0, count)
-            .boxed()
-            .sorted((a, b) -> Double.compare(keys[a], keys[b]))
-            .mapToInt(Integer::intValue)
-            .toArray();
+    int[] places = new int[clip.height() + 1];
+    for (int i = 0; i < count; i++) {
+      places[row(i) + 1]++;
+    }
+    for (int i = 1; i < places.length; i++) {
+      places[i] += places[i - 1];
+    }
+    int[] order = new int[count];
+    for (int i = 0; i < count; i++) {
+      order[places[row(i)]++] = i;
+    }
     topX = picked(topX, order);
     topY = picked(topY, order);
     bottomX = picked(bottomX, order);
@@ -174,6 +234,11 @@ final class Edges {
     }
     direction = directions;
     shape = shapes;
+  }
+
+  /** The row of the clip that the edge starts in, or comes into it. */
+  private int row(int edge) {
+    return Math.max(0, (int) Math.floor(topY[edge]) - clip.top());
   }
 
   private static double[] picked(double[] values, int[] order) {

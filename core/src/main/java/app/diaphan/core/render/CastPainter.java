@@ -46,7 +46,8 @@ final class CastPainter {
     double sigmaX = sigma * silhouette.unitX();
     double sigmaY = sigma * silhouette.unitY();
     Bounds clip = silhouette.canvas().grown(GaussianBlur.reach(sigmaX), GaussianBlur.reach(sigmaY));
-    Silhouette source = Math.min(sigmaX, sigmaY) < SOFT ? silhouette : silhouette.toBlur();
+    double least = Math.min(sigmaX, sigmaY);
+    Silhouette source = least < SOFT ? silhouette : silhouette.toBlur(least);
     Plane shape = source.grown(by, Outline.Corners.ROUND, right, down, clip);
     return GaussianBlur.of(shape, sigmaX, sigmaY, silhouette.canvas());
   }

@@ -50,8 +50,10 @@ record DrawnSilhouette(
   }
 
   @Override
-  public Silhouette toBlur() {
-    return whole() && intricate() ? new PixelSilhouette(solid, unitX, unitY, canvas) : this;
+  public Silhouette toBlur(double sigma) {
+    return whole() && intricate()
+        ? PixelSilhouette.of(solid, unitX, unitY, canvas).toBlur(sigma)
+        : this;
   }
 
   /** Whether its outline has so many parts that its pixels are grown sooner. */

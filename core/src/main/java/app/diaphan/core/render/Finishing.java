@@ -28,6 +28,24 @@ final class Finishing {
   private record Ranked(int rank, Layer layer, boolean heldOut) {}
 
   /**
+   * @param behind its place among what lies behind the face, from the back
+   * @param atop its place among what lies on it
+   */
+  private record Drawn(int behind, int atop, FinishLayers layers, UnderFace underFace) {
+    static final Drawn NOTHING = new Drawn(0, 0, FinishLayers.NONE, UnderFace.SHOWING);
+
+    static Drawn behind(int rank, FinishLayers layers, UnderFace underFace) {
+      return new Drawn(rank, 0, layers, underFace);
+    }
+
+    static Drawn atop(int rank, FinishLayers layers) {
+      return new Drawn(0, rank, layers, UnderFace.SHOWING);
+    }
+  }
+
+  private static final int OUTLINE = 2;
+
+  /**
    * @param amount what the piece cuts away behind it, if it punches
    * @param cutBehind what punches within it cut away behind it
    */
@@ -41,28 +59,20 @@ final class Finishing {
     List<Ranked> outlines = new ArrayList<>();
     List<Ranked> atop = new ArrayList<>();
     List<Soften> softening = new ArrayList<>();
-    for (Finish finish : look.finishes()) {
-      if (!finish.on()) {
-        continue;
+    List<Finish> on = look.finishes().stream().filter(Finish::on).toList();
+    for (Drawn drawn : on.parallelStream().map(it -> drawn(it, silhouette)).toList()) {
+      boolean heldOut = drawn.underFace().holdsOut(look.faceOpacity());
+      for (Layer layer : drawn.layers().behind()) {
+        (drawn.behind() == OUTLINE ? outlines : behind)
+            .add(new Ranked(drawn.behind(), layer, heldOut));
       }
-      switch (finish) {
-        case Shadow it when it.opacity() > 0 ->
-            add(behind, 0, CastPainter.shadow(it, silhouette).behind(), it.underFace(), look);
-        case Halo it when it.opacity() > 0 ->
-            add(behind, 1, CastPainter.halo(it, silhouette).behind(), it.underFace(), look);
-        case Outline it when it.opacity() > 0 -> {
-          FinishLayers line = OutlinePainter.paint(it, silhouette);
-          add(outlines, 0, line.behind(), it.underFace(), look);
-          add(atop, 3, line.atop(), UnderFace.SHOWING, look);
-        }
-        case Inset it when it.opacity() > 0 ->
-            add(atop, 0, InsetPainter.paint(it, silhouette).atop(), UnderFace.SHOWING, look);
-        case Rim it when it.opacity() > 0 ->
-            add(atop, 1, RimPainter.paint(it, silhouette).atop(), UnderFace.SHOWING, look);
-        case Relief it when it.opacity() > 0 ->
-            add(atop, 2, ReliefPainter.paint(it, silhouette).atop(), UnderFace.SHOWING, look);
-        case Soften it when it.reach() > 0 -> softening.add(it);
-        default -> {}
+      for (Layer layer : drawn.layers().atop()) {
+        atop.add(new Ranked(drawn.atop(), layer, false));
+      }
+    }
+    for (Finish finish : on) {
+      if (finish instanceof Soften it && it.reach() > 0) {
+        softening.add(it);
       }
     }
     Body body = withAtop(plain, layers(atop, false));
@@ -91,7 +101,7 @@ final class Finishing {
         shape = softer;
       }
     } else {
-      behind.addAll(outlines.stream().map(it -> new Ranked(2, it.layer(), it.heldOut())).toList());
+      behind.addAll(outlines);
     }
     return PaintedPiece.of(
         layers(behind, false),
@@ -119,11 +129,20 @@ final class Finishing {
         1);
   }
 
-  private static void add(
-      List<Ranked> to, int rank, List<Layer> layers, UnderFace underFace, Look look) {
-    for (Layer layer : layers) {
-      to.add(new Ranked(rank, layer, underFace.holdsOut(look.faceOpacity())));
-    }
+  /** Finishes do not need each other, so they are drawn side by side. */
+  private static Drawn drawn(Finish finish, Silhouette silhouette) {
+    return switch (finish) {
+      case Shadow it when it.opacity() > 0 ->
+          Drawn.behind(0, CastPainter.shadow(it, silhouette), it.underFace());
+      case Halo it when it.opacity() > 0 ->
+          Drawn.behind(1, CastPainter.halo(it, silhouette), it.underFace());
+      case Outline it when it.opacity() > 0 ->
+          new Drawn(OUTLINE, 3, OutlinePainter.paint(it, silhouette), it.underFace());
+      case Inset it when it.opacity() > 0 -> Drawn.atop(0, InsetPainter.paint(it, silhouette));
+      case Rim it when it.opacity() > 0 -> Drawn.atop(1, RimPainter.paint(it, silhouette));
+      case Relief it when it.opacity() > 0 -> Drawn.atop(2, ReliefPainter.paint(it, silhouette));
+      default -> Drawn.NOTHING;
+    };
   }
 
   private static List<Layer> layers(List<Ranked> ranked, boolean heldOut) {

@@ -26,7 +26,7 @@ final class GroupPainter {
     // Finishes have the units that the group's pieces have.
     double unit = PiecePainter.unit(placed, canvas) * group.scale();
     Silhouette silhouette =
-        new PixelSilhouette(shape, unit * canvas.scaleX(), unit * canvas.scaleY(), canvas.bounds());
+        PixelSilhouette.of(shape, unit * canvas.scaleX(), unit * canvas.scaleY(), canvas.bounds());
     float face = (float) look.faceOpacity();
     if (look.punch() == Punch.NONE) {
       Body body = new Body.Ready(pixels, shape, List.of(), face);

@@ -15,6 +15,9 @@ import java.util.Optional;
 
 /** Turns a placed piece into the layers it is made of. */
 final class PiecePainter {
+  /** A picture drawn on no more pixels than this is sampled once and kept. */
+  private static final int WORTH_KEEPING = 1 << 20;
+
   private PiecePainter() {}
 
   static PaintedPiece paint(PlacedPiece placed, FacedPiece piece, Canvas canvas) {
@@ -45,7 +48,7 @@ final class PiecePainter {
       }
       case Content.Pictured pictured -> {
         Fill fill = pictured(placed, pictured, canvas);
-        Silhouette silhouette = new PixelSilhouette(alphaOf(fill), unitX, unitY, canvas.bounds());
+        Silhouette silhouette = PixelSilhouette.of(fill.coverage(), unitX, unitY, canvas.bounds());
         yield finished(piece, silhouette, fill);
       }
     };
@@ -78,6 +81,7 @@ final class PiecePainter {
     return Finishing.of(look, silhouette, body, Optional.of(amount), Optional.empty());
   }
 
+  /** What a picture covers is where it is not clear; its paint is the colours that it has there. */
   private static Fill pictured(PlacedPiece placed, Content.Pictured content, Canvas canvas) {
     AffineTransform toPixels = placed.toPixels();
     FittedPicture fitted =
@@ -87,10 +91,14 @@ final class PiecePainter {
         Coverage.of(toPixels.createTransformedShape(fitted.footprint()), canvas.bounds());
     AffineTransform fromPicture = new AffineTransform(toPixels);
     fromPicture.concatenate(fitted.toBox());
-    return new Fill(
-        footprint,
+    Shader sampled =
         new Shader.Sampled(
-            new PictureSampler(content.picture(), fromPicture, PictureSampler.Beyond.ITS_EDGE)));
+            new PictureSampler(content.picture(), fromPicture, PictureSampler.Beyond.ITS_EDGE));
+    Shader shader =
+        footprint.values().length <= WORTH_KEEPING
+            ? Shader.Kept.of(sampled, footprint.bounds())
+            : sampled;
+    return new Fill(alphaOf(new Fill(footprint, shader)), new Shader.Solid(shader));
   }
 
   private static Plane alphaOf(Fill fill) {

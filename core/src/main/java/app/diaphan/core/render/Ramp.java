@@ -6,14 +6,23 @@ import java.util.List;
 /**
  * The colours of a gradient by position, mixed premultiplied so that a clear stop adds no colour of
  * its own.
+ *
+ * @param positions of the stops, in order
+ * @param colours four values for each stop
  */
-record Ramp(float[] positions, List<Shader.Flat> colours) {
+record Ramp(float[] positions, float[] colours) {
   static Ramp of(List<Paint.Stop> stops) {
     float[] positions = new float[stops.size()];
+    float[] colours = new float[4 * positions.length];
     for (int i = 0; i < positions.length; i++) {
       positions[i] = (float) stops.get(i).position();
+      Shader.Flat colour = Shader.Flat.of(stops.get(i).colour());
+      colours[4 * i] = colour.red();
+      colours[4 * i + 1] = colour.green();
+      colours[4 * i + 2] = colour.blue();
+      colours[4 * i + 3] = colour.alpha();
     }
-    return new Ramp(positions, stops.stream().map(stop -> Shader.Flat.of(stop.colour())).toList());
+    return new Ramp(positions, colours);
   }
 
   /**
@@ -30,17 +39,15 @@ record Ramp(float[] positions, List<Shader.Flat> colours) {
     while (stop < positions.length - 1 && position > positions[stop]) {
       stop++;
     }
-    Shader.Flat from = colours.get(stop - 1);
-    Shader.Flat to = colours.get(stop);
     float span = positions[stop] - positions[stop - 1];
     float t =
         span <= 0
             ? (position < positions[stop] ? 0 : 1)
-            : (float) Math.clamp((position - positions[stop - 1]) / span, 0.0, 1.0);
-    rgba[at] = from.red() + t * (to.red() - from.red());
-    rgba[at + 1] = from.green() + t * (to.green() - from.green());
-    rgba[at + 2] = from.blue() + t * (to.blue() - from.blue());
-    rgba[at + 3] = from.alpha() + t * (to.alpha() - from.alpha());
+            : Math.min(1, Math.max(0, (float) (position - positions[stop - 1]) / span));
+    int from = 4 * (stop - 1);
+    for (int c = 0; c < 4; c++) {
+      rgba[at + c] = colours[from + c] + t * (colours[from + 4 + c] - colours[from + c]);
+    }
     return stop;
   }
 }

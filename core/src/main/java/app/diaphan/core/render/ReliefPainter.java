@@ -13,13 +13,10 @@ import app.diaphan.core.raster.Plane;
  * it is, whatever the height of the light.
  */
 final class ReliefPainter {
-  /**
-   * Folds between slopes have no width; so many places each way are lit in each pixel, so that they
-   * do not step.
-   */
-  private static final int FINER = 2;
+  /** Folds between slopes have no width; there so many places each way are lit in each pixel. */
+  private static final int FINER = 4;
 
-  private static final double LEAST = 1e-6;
+  private static final float LEAST = 1e-6f;
 
   /** Places across the edge at which the light is taken in each pixel. */
   private static final int SAMPLES = 4;
@@ -37,14 +34,18 @@ final class ReliefPainter {
     Light from = Light.of(relief);
     edge.visitShape(
         FINER,
-        (pixel, inside, inwardsX, inwardsY) -> {
-          double extent = edge.extent(inwardsX, inwardsY) / FINER;
+        (pixel, inside, inwardsX, inwardsY, side) -> {
+          double extent = edge.extent(inwardsX, inwardsY) * side;
+          double towards = inwardsX * from.x() + inwardsY * from.y();
           for (int sample = 0; sample < SAMPLES; sample++) {
             double distance = inside + extent * ((sample + 0.5) / SAMPLES - 0.5);
             if (distance >= 0) {
-              double taken = from.on(distance / relief.width(), inwardsX, inwardsY);
-              light.values()[pixel] += (float) Math.max(0, taken);
-              shade.values()[pixel] += (float) Math.max(0, -taken);
+              float taken = from.on(distance / relief.width(), towards);
+              if (taken > 0) {
+                light.values()[pixel] += taken;
+              } else {
+                shade.values()[pixel] -= taken;
+              }
               within.values()[pixel]++;
             }
           }
@@ -61,32 +62,54 @@ final class ReliefPainter {
   }
 
   /**
+   * @param x the part across of the vector towards the light
+   * @param y the part down of the same
    * @param level what level ground takes
+   * @param upwards the part upwards of the surface's normal, by the way from the edge to the top
+   * @param outwards the part of the normal away from the edge, or towards it if sunk, by the same
    */
-  private record Light(Relief relief, double x, double y, double level) {
+  private record Light(double x, double y, float level, float[] upwards, float[] outwards) {
+    /** So finely the slope is looked up; between its steps it is taken as straight. */
+    private static final int STEPS = 1024;
+
     static Light of(Relief relief) {
       double angle = Math.toRadians(relief.angle());
       double height = Math.toRadians(relief.height());
+      float[] upwards = new float[STEPS + 1];
+      float[] outwards = new float[STEPS + 1];
+      for (int i = 0; i <= STEPS; i++) {
+        double along = (double) i / STEPS;
+        double rise = rise(relief.profile(), along, relief.depth());
+        double run = run(relief.profile(), along);
+        double length = Math.hypot(rise, run);
+        upwards[i] = length == 0 ? 1 : (float) (run / length);
+        outwards[i] = length == 0 ? 0 : (float) ((relief.sunk() ? -1 : 1) * rise / length);
+      }
       return new Light(
-          relief,
           Math.cos(height) * Math.cos(angle),
           Math.cos(height) * Math.sin(angle),
-          Math.sin(height));
+          (float) Math.sin(height),
+          upwards,
+          outwards);
     }
 
-    /** How much more than level ground a place takes, 0–1; or how much less, as negative share. */
-    double on(double along, double inwardsX, double inwardsY) {
+    /**
+     * How much more than level ground a place takes, 0–1; or how much less, as negative share.
+     *
+     * @param along the share of the way up the slope
+     * @param towards how far inwards from the edge is towards the light, as a cosine times the
+     *     light's level part
+     */
+    float on(double along, double towards) {
       if (along >= 1) {
         return 0;
       }
-      double rise = rise(relief.profile(), along, relief.depth());
-      double run = run(relief.profile(), along);
-      double length = Math.sqrt(rise * rise + run * run);
-      if (length == 0) {
-        return 0;
-      }
-      double against = (relief.sunk() ? -1 : 1) * rise / length;
-      double taken = run / length * level - against * (inwardsX * x + inwardsY * y);
+      float place = (float) along * STEPS;
+      int step = (int) place;
+      float rest = place - step;
+      float up = upwards[step] + rest * (upwards[step + 1] - upwards[step]);
+      float out = outwards[step] + rest * (outwards[step + 1] - outwards[step]);
+      float taken = up * level - out * (float) towards;
       return taken > level
           ? Math.min(1, (taken - level) / Math.max(LEAST, 1 - level))
           : -Math.min(1, (level - Math.max(0, taken)) / Math.max(LEAST, level));

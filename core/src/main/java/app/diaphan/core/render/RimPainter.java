@@ -18,7 +18,7 @@ final class RimPainter {
     double fade = rim.reach() - firm;
     edge.visitShape(
         1,
-        (pixel, inside, inwardsX, inwardsY) -> {
+        (pixel, inside, inwardsX, inwardsY, side) -> {
           if (inside < rim.reach()) {
             double t = fade <= 0 ? 0 : Math.clamp((inside - firm) / fade, 0.0, 1.0);
             glow.values()[pixel] = (float) (1 - t * t * (3 - 2 * t));

@@ -19,7 +19,7 @@ final class RowCompositor {
   private final float[] colours;
   private final float[] body;
   private final float[] piece;
-  private final float[] behind;
+  private final float[] heldOut;
 
   /** For the pieces of a group that are put together first; made when one is met. */
   private float[] grouped;
@@ -32,7 +32,7 @@ final class RowCompositor {
     colours = new float[4 * width];
     body = new float[4 * width];
     piece = new float[4 * width];
-    behind = new float[4 * width];
+    heldOut = new float[4 * width];
   }
 
   /**
@@ -107,21 +107,23 @@ final class RowCompositor {
       return;
     }
     body(painted.body(), y, left, right);
+    if (painted.overallOpacity() == 1 && painted.heldOut().isEmpty()) {
+      painted.showing().forEach(layer -> over(layer, y, row, at));
+      bodyOver(painted.body(), row, at);
+      return;
+    }
     Arrays.fill(piece, 4 * left, 4 * right, 0);
-    painted.heldOut().forEach(layer -> over(layer, y, piece, 0));
+    painted.showing().forEach(layer -> over(layer, y, piece, 0));
     if (painted.heldOut().isEmpty()) {
-      pixelsOver(body, piece, 0, left, right, 1);
-    } else {
-      replace(painted.body().shape(), y, left, right);
-    }
-    if (!painted.showing().isEmpty()) {
-      Arrays.fill(behind, 4 * left, 4 * right, 0);
-      painted.showing().forEach(layer -> over(layer, y, behind, 0));
-      pixelsOver(piece, behind, 0, left, right, 1);
-      pixelsOver(behind, row, at, left, right, painted.overallOpacity());
-    } else {
+      bodyOver(painted.body(), piece, 0);
       pixelsOver(piece, row, at, left, right, painted.overallOpacity());
+      return;
     }
+    Arrays.fill(heldOut, 4 * left, 4 * right, 0);
+    painted.heldOut().forEach(layer -> over(layer, y, heldOut, 0));
+    replace(painted.body().shape(), y, left, right);
+    pixelsOver(heldOut, piece, 0, left, right, 1);
+    pixelsOver(piece, row, at, left, right, painted.overallOpacity());
   }
 
   /** The inside with all that lies on it. */
@@ -192,10 +194,14 @@ final class RowCompositor {
     if (y < bounds.top() || y >= bounds.bottom() || left >= right) {
       return;
     }
-    layer.shader().row(y, left, right - left, colours);
     float[] values = plane.values();
     int from = plane.row(y) - bounds.left();
     float share = layer.opacity();
+    if (layer.shader() instanceof Shader.Flat flat) {
+      flatOver(flat, values, from, share, left, right, row, at);
+      return;
+    }
+    layer.shader().row(y, left, right - left, colours);
     for (int x = left, colour = 0, to = at + 4 * left; x < right; x++, colour += 4, to += 4) {
       float cover = values[from + x] * share;
       if (cover > 0) {
@@ -208,12 +214,37 @@ final class RowCompositor {
     }
   }
 
+  private static void flatOver(
+      Shader.Flat flat,
+      float[] values,
+      int from,
+      float share,
+      int left,
+      int right,
+      float[] row,
+      int at) {
+    float red = flat.red() * share;
+    float green = flat.green() * share;
+    float blue = flat.blue() * share;
+    float alpha = flat.alpha() * share;
+    for (int x = left, to = at + 4 * left; x < right; x++, to += 4) {
+      float cover = values[from + x];
+      if (cover > 0) {
+        float rest = 1 - cover * alpha;
+        row[to] = red * cover + row[to] * rest;
+        row[to + 1] = green * cover + row[to + 1] * rest;
+        row[to + 2] = blue * cover + row[to + 2] * rest;
+        row[to + 3] = alpha * cover + row[to + 3] * rest;
+      }
+    }
+  }
+
   /** The body takes the place of what is held out, by the coverage of its shape. */
   private void replace(Plane shape, int y, int left, int right) {
     for (int x = left, at = 4 * left; x < right; x++, at += 4) {
       float rest = 1 - shape.at(x, y);
       for (int c = 0; c < 4; c++) {
-        piece[at + c] = piece[at + c] * rest + body[at + c];
+        heldOut[at + c] = heldOut[at + c] * rest + body[at + c];
       }
     }
   }
@@ -243,12 +274,28 @@ final class RowCompositor {
     }
   }
 
+  private void bodyOver(Body inside, float[] row, int at) {
+    Bounds bounds =
+        switch (inside) {
+          case Body.Faced faced -> faced.shape().bounds();
+          case Body.Ready ready -> ready.pixels().bounds();
+        };
+    int left = Math.max(0, bounds.left());
+    int right = Math.min(width, bounds.right());
+    if (left < right) {
+      pixelsOver(body, row, at, left, right, 1);
+    }
+  }
+
   private static void pixelsOver(
       float[] pixels, float[] row, int at, int left, int right, float opacity) {
     for (int i = 4 * left; i < 4 * right; i += 4) {
       float rest = 1 - pixels[i + 3] * opacity;
-      for (int c = 0; c < 4; c++) {
-        row[at + i + c] = pixels[i + c] * opacity + row[at + i + c] * rest;
+      if (rest < 1) {
+        row[at + i] = pixels[i] * opacity + row[at + i] * rest;
+        row[at + i + 1] = pixels[i + 1] * opacity + row[at + i + 1] * rest;
+        row[at + i + 2] = pixels[i + 2] * opacity + row[at + i + 2] * rest;
+        row[at + i + 3] = pixels[i + 3] * opacity + row[at + i + 3] * rest;
       }
     }
   }

@@ -2,6 +2,7 @@ package app.diaphan.core.render;
 
 import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.picture.PictureSampler;
+import app.diaphan.core.raster.Bands;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.raster.Plane;
 import java.awt.geom.AffineTransform;
@@ -107,6 +108,54 @@ interface Shader {
     public void row(int y, int left, int count, float[] rgba) {
       for (int i = 0; i < count; i++) {
         sampler.sample(left + i, y, rgba, 4 * i);
+      }
+    }
+  }
+
+  /**
+   * Colours written down beforehand.
+   *
+   * @param rgba four values for each pixel of the bounds, row by row
+   */
+  record Kept(Bounds bounds, float[] rgba) implements Shader {
+    static Kept of(Shader shader, Bounds bounds) {
+      int stride = 4 * bounds.width();
+      float[] all = new float[stride * bounds.height()];
+      Bands.over(
+          bounds.top(),
+          bounds.bottom(),
+          bounds.width(),
+          (top, bottom) -> {
+            float[] row = new float[stride];
+            for (int y = top; y < bottom; y++) {
+              shader.row(y, bounds.left(), bounds.width(), row);
+              System.arraycopy(row, 0, all, (y - bounds.top()) * stride, stride);
+            }
+          });
+      return new Kept(bounds, all);
+    }
+
+    /** Only for pixels within the bounds. */
+    @Override
+    public void row(int y, int left, int count, float[] to) {
+      int from = 4 * ((y - bounds.top()) * bounds.width() + left - bounds.left());
+      System.arraycopy(rgba, from, to, 0, 4 * count);
+    }
+  }
+
+  /** The colours of a shader made solid, for what is covered by as much as they are. */
+  record Solid(Shader thin) implements Shader {
+    @Override
+    public void row(int y, int left, int count, float[] rgba) {
+      thin.row(y, left, count, rgba);
+      for (int i = 0; i < 4 * count; i += 4) {
+        float alpha = rgba[i + 3];
+        if (alpha > 0) {
+          rgba[i] /= alpha;
+          rgba[i + 1] /= alpha;
+          rgba[i + 2] /= alpha;
+          rgba[i + 3] = 1;
+        }
       }
     }
   }

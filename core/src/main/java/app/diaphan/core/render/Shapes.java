@@ -23,12 +23,14 @@ final class Shapes {
 
   /** So much of a shape as a share says, for each of its pixels. */
   static Plane share(Plane shape, Plane share) {
-    Plane result = share.fitted(shape.bounds());
-    if (result == share) {
-      result = new Plane(share.bounds(), share.values().clone());
-    }
-    for (int i = 0; i < result.values().length; i++) {
-      result.values()[i] *= shape.values()[i];
+    Plane result = Plane.clear(shape.bounds());
+    Bounds shared = shape.bounds().within(share.bounds());
+    for (int y = shared.top(); y < shared.bottom(); y++) {
+      int own = shape.row(y) - shape.bounds().left();
+      int other = share.row(y) - share.bounds().left();
+      for (int x = shared.left(); x < shared.right(); x++) {
+        result.values()[own + x] = shape.values()[own + x] * share.values()[other + x];
+      }
     }
     return result;
   }

@@ -23,8 +23,10 @@ interface Silhouette {
   /**
    * A silhouette whose edges need not be exact, since what is made of it will be blurred; it costs
    * far less to grow and to move.
+   *
+   * @param sigma of the blur at least, in pixels
    */
-  Silhouette toBlur();
+  Silhouette toBlur(double sigma);
 
   /** The part of the shape that lies nearer to its edge than a length. */
   Plane alongEdge(double within, Outline.Corners corners);

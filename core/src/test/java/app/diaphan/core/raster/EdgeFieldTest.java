@@ -17,7 +17,7 @@ class EdgeFieldTest {
     double[][] told = new double[3][ALL.width() * ALL.height()];
     java.util.Arrays.fill(told[0], Double.NaN);
     field.visit(
-        (pixel, inside, inwardsX, inwardsY) -> {
+        (pixel, inside, inwardsX, inwardsY, side) -> {
           told[0][pixel] = inside;
           told[1][pixel] = inwardsX;
           told[2][pixel] = inwardsY;
