@@ -12,7 +12,10 @@ class GaussianBlurTest {
   private static final Bounds WIDE = new Bounds(-2000, -2000, 2000, 2000);
 
   @ParameterizedTest
-  @CsvSource({"0.6,0.6", "1.5,1.5", "2,2", "3.7,3.7", "12,12", "40,40", "9,7.4"})
+  @CsvSource({
+    "0.6,0.6", "1.5,1.5", "2,2", "3.4,3.4", "3.5,3.5", "5.3,5.3", "12,12", "40,40", "9,7.4",
+    "300,30"
+  })
   void aPointBecomesTheGaussian(double sigmaX, double sigmaY) {
     Plane point = new Plane(new Bounds(5, 7, 6, 8), new float[] {1});
     Plane blurred = GaussianBlur.of(point, sigmaX, sigmaY, WIDE);

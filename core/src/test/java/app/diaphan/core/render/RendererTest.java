@@ -339,6 +339,29 @@ class RendererTest {
     }
   }
 
+  /** A disc in a picture of clear corners: what lies under those is beside it, not under it. */
+  @Test
+  void aShadowIsHeldOutUnderWhatAPictureShowsAndNotUnderItsBox() {
+    float[] pixels = new float[4 * 40 * 40];
+    for (int i = 0; i < 1600; i++) {
+      double radius = Math.hypot(i % 40 + 0.5 - 20, i / 40 + 0.5 - 20);
+      float alpha = (float) Math.clamp(15.5 - radius, 0, 1);
+      pixels[4 * i] = alpha;
+      pixels[4 * i + 3] = alpha;
+    }
+    Picture picture = new Picture(40, 40, pixels, true);
+    Renderer withPicture =
+        new Renderer(ShippedFonts.shelf(), name -> Optional.of(picture), 1 << 20);
+    Shadow shadow =
+        new Shadow(true, 0, 12, 0, 0, Samples.shadow(0, 0, 0, 0).colour(), 1, UnderFace.HELD_OUT);
+    Piece piece =
+        Samples.picture("disc.png", Place.at(PinPoint.TOP_LEFT, Area.FRAME, 50, 40), 40, 40)
+            .withLook(Look.PLAIN.withFinishes(List.of(shadow)).withFaceOpacity(0.5));
+    Rendering rendering = withPicture.render(Samples.overlay(SMALL, piece), Canvas.of(SMALL));
+    assertEquals(0.5, alpha(rendering, 78, 60), 1e-3, "under the disc");
+    assertEquals(1, alpha(rendering, 88, 60), 1e-3, "beside the disc, within its box");
+  }
+
   @Test
   void whatIsRememberedLooksLikeWhatIsDrawnAnew() {
     Renderer remembering = new Renderer(ShippedFonts.shelf(), name -> Optional.empty(), 1 << 26);
