@@ -7,6 +7,9 @@ export type Piece = Overlay["stack"][number];
 export type TextPiece = Schemas["TextPiece"];
 export type PlatePiece = Schemas["PlatePiece"];
 export type PicturePiece = Schemas["PicturePiece"];
+export type CutOut = PicturePiece["cutOut"];
+export type CutEdge = Schemas["CutEdge"];
+export type Tint = PicturePiece["tint"];
 export type GroupPiece = Schemas["GroupPiece"];
 /** A piece with a face and an edge of its own. */
 export type FacedPiece = TextPiece | PlatePiece | PicturePiece;

@@ -96,6 +96,8 @@ export function newPicture(overlay: Overlay, picture: PictureSummary): Piece {
     ...common(overlay, "picture", picture.name.replace(/\.[^.]+$/, "")),
     kind: "picture",
     picture: picture.name,
+    cutOut: { kind: "none" },
+    tint: { kind: "own" },
     crop: { left: 0, top: 0, right: 0, bottom: 0 },
     fit: "STRETCH",
     width: Math.round(picture.width * fit * 10) / 10,

@@ -8,6 +8,7 @@ import type {
   PictureSummary,
 } from "../api/client";
 import { useOverlay } from "../document/overlayStore";
+import { CutOutSection } from "../cutout/CutOutSection";
 import { FinishSection } from "../finishes/FinishSection";
 import { FinishPaste } from "../finishes/FinishPaste";
 import { ArrangeSection } from "../sheets/ArrangeSection";
@@ -159,7 +160,10 @@ function Sheet({ piece, drawn, pictures }: SheetProps) {
       )}
       {piece.kind === "plate" && <ShapeSection piece={piece} onChange={changeOf("plate")} />}
       {piece.kind === "picture" && (
-        <PictureSection piece={piece} pictures={pictures} onChange={changeOf("picture")} />
+        <>
+          <PictureSection piece={piece} pictures={pictures} onChange={changeOf("picture")} />
+          <CutOutSection piece={piece} onChange={changeOf("picture")} />
+        </>
       )}
       {piece.kind === "group" && <GroupSection piece={piece} onChange={changeOf("group")} />}
       <PlaceSection piece={piece} />

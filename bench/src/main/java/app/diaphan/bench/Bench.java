@@ -29,6 +29,7 @@ public final class Bench {
     Map<String, Group> groups = new LinkedHashMap<>();
     groups.put("engine/", EngineBench::run);
     groups.put("finish/", FinishBench::run);
+    groups.put("cutout/", ignored -> CutOutBench.run());
     groups.put("deliver/", DeliverBench::run);
     groups.put("editor/", EditorBench::run);
     List<Line> lines = new ArrayList<>();

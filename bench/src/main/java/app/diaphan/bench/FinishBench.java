@@ -26,6 +26,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.DoubleFunction;
 
 /**
@@ -36,6 +37,11 @@ final class FinishBench {
   private static final Frame FRAME = Frame.of(1920, 1080);
   private static final double SHORT = 8;
   private static final double LONG = 32;
+
+  /**
+   * Drawn on a band along the edge alone, which has four times the area at four times the reach.
+   */
+  private static final Set<String> BANDS = Set.of("rim", "relief");
 
   private FinishBench() {}
 
@@ -54,7 +60,12 @@ final class FinishBench {
       lines.add(Line.atMost(name + "1600 × 800 px, reach 32", largeLong, "ms", 160));
       // The large piece has 16 times the area.
       lines.add(Line.atMost(name + "16 times the area", largeShort / smallShort, "times", 20));
-      lines.add(Line.atMost(name + "4 times the reach", largeLong / largeShort, "times", 1.6));
+      lines.add(
+          Line.atMost(
+              name + "4 times the reach",
+              largeLong / largeShort,
+              "times",
+              BANDS.contains(kind.getKey()) ? 4 : 1.6));
     }
     return lines;
   }

@@ -22,6 +22,8 @@ import app.diaphan.core.overlay.TextAlignment;
 import app.diaphan.core.overlay.TextBox;
 import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.core.overlay.TextSetting;
+import app.diaphan.core.overlay.cutout.CutOut;
+import app.diaphan.core.overlay.cutout.Tint;
 import app.diaphan.core.overlay.finish.Finish;
 import app.diaphan.core.overlay.finish.Halo;
 import app.diaphan.core.overlay.finish.Inset;
@@ -96,6 +98,8 @@ public final class Samples {
         false,
         place,
         file,
+        CutOut.NONE,
+        Tint.NONE,
         Crop.NOTHING,
         PictureFit.STRETCH,
         width,

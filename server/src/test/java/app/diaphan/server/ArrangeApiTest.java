@@ -88,7 +88,7 @@ class ArrangeApiTest {
         {"kind":"picture","id":"p","name":"Pennant","shown":true,"locked":false,
          "place":{"hook":{"kind":"frame","area":"FRAME"},"point":"CENTRE","own":"CENTRE",
                   "right":0,"down":0,"turn":0,"mirrored":false},
-         "picture":"pennant.png","crop":{"left":0,"top":0,"right":0,"bottom":0},"fit":"CONTAIN",
+         "picture":"pennant.png","cutOut":{"kind":"none"},"tint":{"kind":"own"},"crop":{"left":0,"top":0,"right":0,"bottom":0},"fit":"CONTAIN",
          "width":30,"height":20,
          "look":{"faceOpacity":1,"overallOpacity":1,"finishes":[],"follows":"","punch":"NONE"}}""";
     Answer pasted =
@@ -272,5 +272,37 @@ class ArrangeApiTest {
     assertEquals("AS_ONE", group.path("finishing").asString());
     assertEquals(0.2, group.path("stack").get(0).path("look").path("faceOpacity").asDouble());
     assertEquals(0, SERVER.get("/api/packages/" + id + "/house").body().path("finishSets").size());
+  }
+
+  @Test
+  void aPictureOfTheThirdVersionIsNotCutOut() {
+    String piece =
+        """
+        {"kind":"picture","id":"p","name":"Pennant","shown":true,"locked":false,
+         "place":{"hook":{"kind":"frame","area":"FRAME"},"point":"CENTRE","own":"CENTRE",
+                  "right":0,"down":0,"turn":0,"mirrored":false},
+         "picture":"pennant.png","crop":{"left":0,"top":0,"right":0,"bottom":0},"fit":"CONTAIN",
+         "width":30,"height":20,
+         "look":{"faceOpacity":1,"overallOpacity":1,"finishes":[],"follows":"","punch":"NONE"}}""";
+    String present = TestOverlays.lowerThird("Ysolde");
+    byte[] bundle =
+        TestOverlays.bundle(
+            """
+            {"format":"diaphan-package","version":3,"name":"Old","house":{"colours":[],
+             "ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0},
+             "finishSets":[]},"overlays":["a.json"],"clips":[]}""",
+            present.replaceFirst("\"stack\"\\s*:\\s*\\[", "\"stack\":[" + piece + ","));
+    long id = SERVER.upload("/api/packages/bundle", "old.zip", bundle).body().path("id").asLong();
+    JsonNode picture =
+        SERVER
+            .get("/api/packages/" + id + "/overlays")
+            .body()
+            .get(0)
+            .path("overlay")
+            .path("stack")
+            .get(0);
+    assertEquals("pennant.png", picture.path("picture").asString());
+    assertEquals("none", picture.path("cutOut").path("kind").asString());
+    assertEquals("own", picture.path("tint").path("kind").asString());
   }
 }

@@ -1,11 +1,15 @@
 package app.diaphan.core.overlay;
 
 import app.diaphan.core.Require;
+import app.diaphan.core.overlay.cutout.CutOut;
+import app.diaphan.core.overlay.cutout.Tint;
 
 /**
  * A picture of the package in a box of a width and height in display units.
  *
  * @param picture the picture's name in the package
+ * @param cutOut how it is given an alpha
+ * @param tint the colours it is shown in
  * @param crop what is left out of it before it is fitted
  */
 public record PicturePiece(
@@ -15,6 +19,8 @@ public record PicturePiece(
     boolean locked,
     Place place,
     String picture,
+    CutOut cutOut,
+    Tint tint,
     Crop crop,
     PictureFit fit,
     double width,
@@ -25,6 +31,8 @@ public record PicturePiece(
   public PicturePiece {
     PieceRules.check(id, name, place, look);
     Require.present(picture, "The picture of \"" + name + "\"");
+    Require.present(cutOut, "The cut-out of \"" + name + "\"");
+    Require.present(tint, "The tint of \"" + name + "\"");
     Require.present(crop, "The crop of \"" + name + "\"");
     Require.present(fit, "The fit of \"" + name + "\"");
     PieceRules.checkSize(name, width, height);
@@ -33,27 +41,50 @@ public record PicturePiece(
   @Override
   public PicturePiece withId(String other) {
     return new PicturePiece(
-        other, name, shown, locked, place, picture, crop, fit, width, height, look);
+        other, name, shown, locked, place, picture, cutOut, tint, crop, fit, width, height, look);
   }
 
   @Override
   public PicturePiece withPlace(Place other) {
     return new PicturePiece(
-        id, name, shown, locked, other, picture, crop, fit, width, height, look);
+        id, name, shown, locked, other, picture, cutOut, tint, crop, fit, width, height, look);
   }
 
   public PicturePiece withSize(double otherWidth, double otherHeight) {
     return new PicturePiece(
-        id, name, shown, locked, place, picture, crop, fit, otherWidth, otherHeight, look);
+        id,
+        name,
+        shown,
+        locked,
+        place,
+        picture,
+        cutOut,
+        tint,
+        crop,
+        fit,
+        otherWidth,
+        otherHeight,
+        look);
   }
 
   public PicturePiece withPicture(String other) {
-    return new PicturePiece(id, name, shown, locked, place, other, crop, fit, width, height, look);
+    return new PicturePiece(
+        id, name, shown, locked, place, other, cutOut, tint, crop, fit, width, height, look);
+  }
+
+  public PicturePiece withCutOut(CutOut other) {
+    return new PicturePiece(
+        id, name, shown, locked, place, picture, other, tint, crop, fit, width, height, look);
+  }
+
+  public PicturePiece withTint(Tint other) {
+    return new PicturePiece(
+        id, name, shown, locked, place, picture, cutOut, other, crop, fit, width, height, look);
   }
 
   @Override
   public PicturePiece withLook(Look other) {
     return new PicturePiece(
-        id, name, shown, locked, place, picture, crop, fit, width, height, other);
+        id, name, shown, locked, place, picture, cutOut, tint, crop, fit, width, height, other);
   }
 }

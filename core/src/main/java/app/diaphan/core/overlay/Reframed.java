@@ -63,6 +63,8 @@ public final class Reframed {
               picture.locked(),
               place(picture.place()),
               picture.picture(),
+              picture.cutOut(),
+              picture.tint(),
               picture.crop(),
               picture.fit(),
               length(picture.width()),

@@ -3,6 +3,8 @@ package app.diaphan.core.render;
 import app.diaphan.core.overlay.Crop;
 import app.diaphan.core.overlay.Paint;
 import app.diaphan.core.overlay.PictureFit;
+import app.diaphan.core.overlay.cutout.CutOut;
+import app.diaphan.core.overlay.cutout.Tint;
 import app.diaphan.core.picture.Picture;
 import app.diaphan.core.type.SetText;
 import java.awt.Shape;
@@ -18,7 +20,8 @@ public sealed interface Content {
   record Shaped(Shape outline, Fill fill) implements Content {}
 
   /** A picture in the box. */
-  record Pictured(Picture picture, Crop crop, PictureFit fit) implements Content {}
+  record Pictured(Picture picture, CutOut cutOut, Tint tint, Crop crop, PictureFit fit)
+      implements Content {}
 
   /** The pieces of a group, which are drawn by themselves. */
   record Grouped() implements Content {}

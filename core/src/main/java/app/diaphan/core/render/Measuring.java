@@ -63,7 +63,10 @@ final class Measuring {
 
   Content picture(PicturePiece piece) {
     return named(piece, piece.picture())
-        .<Content>map(picture -> new Content.Pictured(picture, piece.crop(), piece.fit()))
+        .<Content>map(
+            picture ->
+                new Content.Pictured(
+                    picture, piece.cutOut(), piece.tint(), piece.crop(), piece.fit()))
         .orElseGet(Content.Absent::new);
   }
 

@@ -1,8 +1,10 @@
 package app.diaphan.core.render;
 
+import app.diaphan.core.cutout.CutPictures;
 import app.diaphan.core.overlay.FacedPiece;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Punch;
+import app.diaphan.core.picture.Picture;
 import app.diaphan.core.picture.PictureSampler;
 import app.diaphan.core.raster.Bands;
 import app.diaphan.core.raster.Coverage;
@@ -20,7 +22,7 @@ final class PiecePainter {
 
   private PiecePainter() {}
 
-  static PaintedPiece paint(PlacedPiece placed, FacedPiece piece, Canvas canvas) {
+  static PaintedPiece paint(PlacedPiece placed, FacedPiece piece, Canvas canvas, CutPictures cuts) {
     AffineTransform toPixels = placed.toPixels();
     double unit = unit(placed, canvas);
     double unitX = unit * canvas.scaleX();
@@ -47,7 +49,8 @@ final class PiecePainter {
         yield finished(piece, silhouette, new Fill(silhouette.solid(), shader));
       }
       case Content.Pictured pictured -> {
-        Fill fill = pictured(placed, pictured, canvas);
+        Picture shown = cuts.of(pictured.picture(), pictured.cutOut(), pictured.tint());
+        Fill fill = pictured(placed, pictured, shown, canvas);
         Silhouette silhouette = PixelSilhouette.of(fill.coverage(), unitX, unitY, canvas.bounds());
         yield finished(piece, silhouette, fill);
       }
@@ -82,18 +85,18 @@ final class PiecePainter {
   }
 
   /** What a picture covers is where it is not clear; its paint is the colours that it has there. */
-  private static Fill pictured(PlacedPiece placed, Content.Pictured content, Canvas canvas) {
+  private static Fill pictured(
+      PlacedPiece placed, Content.Pictured content, Picture picture, Canvas canvas) {
     AffineTransform toPixels = placed.toPixels();
     FittedPicture fitted =
-        FittedPicture.of(
-            content.picture(), content.crop(), content.fit(), placed.width(), placed.height());
+        FittedPicture.of(picture, content.crop(), content.fit(), placed.width(), placed.height());
     Plane footprint =
         Coverage.of(toPixels.createTransformedShape(fitted.footprint()), canvas.bounds());
     AffineTransform fromPicture = new AffineTransform(toPixels);
     fromPicture.concatenate(fitted.toBox());
     Shader sampled =
         new Shader.Sampled(
-            new PictureSampler(content.picture(), fromPicture, PictureSampler.Beyond.ITS_EDGE));
+            new PictureSampler(picture, fromPicture, PictureSampler.Beyond.ITS_EDGE));
     Shader shader =
         footprint.values().length <= WORTH_KEEPING
             ? Shader.Kept.of(sampled, footprint.bounds())

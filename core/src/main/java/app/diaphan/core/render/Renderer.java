@@ -1,5 +1,6 @@
 package app.diaphan.core.render;
 
+import app.diaphan.core.cutout.CutPictures;
 import app.diaphan.core.overlay.FacedPiece;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.GroupPiece.Finishing;
@@ -28,23 +29,26 @@ public final class Renderer {
   private final PictureShelf pictures;
   private final TextSetter setter;
   private final PaintedPieces remembered;
+  private final CutPictures cuts;
 
   /**
    * @param memory bytes that painted pieces may keep between drawings; 0 keeps none
    */
   public Renderer(FontShelf fonts, PictureShelf pictures, long memory) {
-    this(new TextSetter(fonts), pictures, new PaintedPieces(memory));
+    this(new TextSetter(fonts), pictures, new PaintedPieces(memory), new CutPictures(memory));
   }
 
-  private Renderer(TextSetter setter, PictureShelf pictures, PaintedPieces remembered) {
+  private Renderer(
+      TextSetter setter, PictureShelf pictures, PaintedPieces remembered, CutPictures cuts) {
     this.setter = setter;
     this.pictures = pictures;
     this.remembered = remembered;
+    this.cuts = cuts;
   }
 
   /** A renderer over other pictures that shares what this one remembers. */
   public Renderer with(PictureShelf other) {
-    return new Renderer(setter, other, remembered);
+    return new Renderer(setter, other, remembered, cuts);
   }
 
   /** Draws the shown pieces. */
@@ -86,7 +90,7 @@ public final class Renderer {
       case FacedPiece faced ->
           Stream.of(
               remembered.of(
-                  placed, faced, canvas, () -> PiecePainter.paint(placed, faced, canvas)));
+                  placed, faced, canvas, () -> PiecePainter.paint(placed, faced, canvas, cuts)));
       case GroupPiece group -> {
         boolean eachPart = group.finishing() == Finishing.EACH_PART;
         Look look = eachPart ? group.look().withoutFinishes() : group.look();

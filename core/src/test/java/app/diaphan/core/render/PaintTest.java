@@ -18,6 +18,8 @@ import app.diaphan.core.overlay.Place;
 import app.diaphan.core.overlay.PlateShape;
 import app.diaphan.core.overlay.Run;
 import app.diaphan.core.overlay.TextPiece;
+import app.diaphan.core.overlay.cutout.CutOut;
+import app.diaphan.core.overlay.cutout.Tint;
 import app.diaphan.core.picture.Picture;
 import app.diaphan.core.type.ShippedFonts;
 import java.util.List;
@@ -154,6 +156,8 @@ class PaintTest {
             false,
             CORNER,
             whole.picture(),
+            CutOut.NONE,
+            Tint.NONE,
             new Crop(0.5, 0, 0, 0),
             PictureFit.STRETCH,
             100,

@@ -19,6 +19,8 @@ import app.diaphan.core.overlay.PinPoint;
 import app.diaphan.core.overlay.Place;
 import app.diaphan.core.overlay.PlateShape;
 import app.diaphan.core.overlay.TextPiece;
+import app.diaphan.core.overlay.cutout.CutOut;
+import app.diaphan.core.overlay.cutout.Tint;
 import app.diaphan.core.overlay.finish.Outline;
 import app.diaphan.core.overlay.finish.Shadow;
 import app.diaphan.core.overlay.finish.UnderFace;
@@ -386,6 +388,8 @@ class RendererTest {
             false,
             Samples.centre(),
             "gone.png",
+            CutOut.NONE,
+            Tint.NONE,
             Crop.NOTHING,
             PictureFit.STRETCH,
             30,

@@ -16,6 +16,8 @@ import app.diaphan.core.overlay.PlateShape;
 import app.diaphan.core.overlay.Run;
 import app.diaphan.core.overlay.TextBox;
 import app.diaphan.core.overlay.TextPiece;
+import app.diaphan.core.overlay.cutout.CutOut;
+import app.diaphan.core.overlay.cutout.Tint;
 import app.diaphan.core.overlay.finish.Finish;
 import app.diaphan.core.overlay.finish.Halo;
 import app.diaphan.core.overlay.finish.Inset;
@@ -46,6 +48,9 @@ public final class DocumentShapes {
         Map.entry(PlateShape.class, PlateShapeShape.class),
         Map.entry(Paint.class, PaintShape.class),
         Map.entry(Finish.class, FinishShape.class),
+        Map.entry(CutOut.class, CutOutShape.class),
+        Map.entry(CutOut.GroundColour.class, GroundColourShape.class),
+        Map.entry(Tint.class, TintShape.class),
         Map.entry(Hook.class, HookShape.class),
         Map.entry(Run.Ink.class, InkShape.class),
         Map.entry(TextBox.class, TextBoxShape.class),
@@ -157,6 +162,28 @@ public final class DocumentShapes {
     @JsonSubTypes.Type(value = Arrangement.Pasted.class, name = "paste")
   })
   interface ArrangementShape {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = CutOut.Uncut.class, name = "none"),
+    @JsonSubTypes.Type(value = CutOut.ByColour.class, name = "colour"),
+    @JsonSubTypes.Type(value = CutOut.ByBrightness.class, name = "brightness")
+  })
+  interface CutOutShape {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = CutOut.GroundColour.OfBorder.class, name = "border"),
+    @JsonSubTypes.Type(value = CutOut.GroundColour.OfColour.class, name = "colour")
+  })
+  interface GroundColourShape {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Tint.OwnColours.class, name = "own"),
+    @JsonSubTypes.Type(value = Tint.OneColour.class, name = "one")
+  })
+  interface TintShape {}
 
   @JsonIgnoreProperties("any")
   interface HugShape {}

@@ -9,7 +9,8 @@ import tools.jackson.databind.node.ObjectNode;
  * texts had no runs, boxes and settings, places did not say what they hang from, plates could not
  * hug and pictures not be cropped. In the second, opacities and finishes stood beside the other
  * properties of a piece instead of in its look, groups had no finishes and outlines only round
- * corners. Everything is given the value that draws as before.
+ * corners. In the third, pictures had no cut-out and no tint. Everything is given the value that
+ * draws as before.
  */
 final class OlderDocuments {
   private OlderDocuments() {}
@@ -38,9 +39,17 @@ final class OlderDocuments {
             bringPiece(object);
           }
           bringLook(object);
+          bringCutOut(object);
           bringStack(object.get("stack"), first);
         }
       }
+    }
+  }
+
+  private static void bringCutOut(ObjectNode piece) {
+    if (piece.path("kind").asString("").equals("picture") && !piece.has("cutOut")) {
+      piece.putObject("cutOut").put("kind", "none");
+      piece.putObject("tint").put("kind", "own");
     }
   }
 

@@ -1,0 +1,225 @@
+package app.diaphan.core.cutout;
+
+import app.diaphan.core.overlay.cutout.CutOut;
+import app.diaphan.core.picture.Picture;
+import app.diaphan.core.raster.Bands;
+
+/**
+ * Takes a ground of known colour out. Away from the ground a picture is solid; within the width of
+ * an edge from it, a pixel is a mixture C = αF + (1 − α)G of the ground G and what lies before it,
+ * as in T. Porter, T. Duff, "Compositing Digital Images" (SIGGRAPH 1984). What F is, the solid
+ * pixels nearby tell: of these the one is taken that explains the pixel with the least rest.
+ * Strokes too thin to have solid pixels are told by their strongest ones.
+ */
+final class ColourCut {
+  /** A mixture that misses the pixel by less than this explains it. */
+  private static final double EXPLAINED = 0.04;
+
+  /** So far solid pixels explain those by the edge that compression has bent. */
+  private static final double BENT = 0.1;
+
+  /** And so far those that are mostly ground, whose own colour would show as a rim. */
+  private static final double RIM = 0.25;
+
+  private static final double MOSTLY_GROUND = 0.75;
+
+  /** A rest this large counts as much as a solid pixel that is one pixel farther away. */
+  private static final double PER_PIXEL = 0.002;
+
+  /** So many steps at most from a pixel to the farthest that may explain it. */
+  private static final int STEPS = 9;
+
+  /** From here on a pixel is solid and keeps its own colour. */
+  private static final double SOLID = 0.985;
+
+  private final Picture picture;
+  private final CutOut.ByColour how;
+  private final Ground ground;
+  private final int width;
+  private final int height;
+
+  /** Less than this is what noise leaves of nothing. */
+  private final double dead;
+
+  private final boolean[] grounds;
+  private final boolean[] reached;
+
+  /** The nearest reached ground pixel's distance, and of ground the nearest other pixel's. */
+  private final float[] away;
+
+  private ColourCut(Picture picture, CutOut.ByColour how) {
+    this.picture = picture;
+    this.how = how;
+    width = picture.width();
+    height = picture.height();
+    ground =
+        switch (how.ground()) {
+          case CutOut.GroundColour.OfBorder() -> Ground.ofBorder(picture);
+          case CutOut.GroundColour.OfColour given -> Ground.given(given.colour());
+        };
+    dead = Math.max(3 * ground.noise(), how.tolerance() / 4);
+    grounds = new boolean[width * height];
+    Bands.over(
+        0,
+        height,
+        width,
+        (top, bottom) -> {
+          for (int place = top * width; place < bottom * width; place++) {
+            grounds[place] = strength(place) <= how.tolerance();
+          }
+        });
+    reached =
+        how.reach() == CutOut.GroundReach.EVERYWHERE
+            ? grounds
+            : Regions.fromBorder(grounds, width, height);
+    away = Regions.distances(reached, width, height, (int) Math.ceil(how.softness()) + 1);
+  }
+
+  static Cut of(Picture picture, CutOut.ByColour how) {
+    ColourCut cut = new ColourCut(picture, how);
+    Cut result = Cut.solid(picture);
+    Bands.over(
+        0,
+        cut.height,
+        cut.width,
+        (top, bottom) -> {
+          for (int place = top * cut.width; place < bottom * cut.width; place++) {
+            cut.pixel(place, result);
+          }
+        });
+    return result;
+  }
+
+  private void pixel(int place, Cut result) {
+    if (reached[place] && away[place] > Math.min(2, how.softness())) {
+      result.alpha()[place] = 0;
+      return;
+    }
+    if (!reached[place] && away[place] > how.softness()) {
+      return;
+    }
+    if (strength(place) <= dead) {
+      result.alpha()[place] = reached[place] ? 0 : result.alpha()[place];
+      return;
+    }
+    int solid = explaining(place);
+    if (solid == place) {
+      return;
+    }
+    double alpha = share(place, solid);
+    if (alpha < SOLID) {
+      result.alpha()[place] *= (float) Math.max(0, alpha);
+      for (int c = 0; c < 3; c++) {
+        result.colours()[3 * place + c] = (float) lit(solid, c);
+      }
+    }
+  }
+
+  /** The pixel whose colour, mixed with the ground, gives a pixel's; itself if none does. */
+  private int explaining(int place) {
+    int x = place % width;
+    int y = place / width;
+    int reach = (int) Math.ceil(2 * how.softness()) + 1;
+    int step = Math.max(1, (reach + STEPS - 1) / STEPS);
+    int best = place;
+    double least = Double.POSITIVE_INFINITY;
+    int strongest = place;
+    double most = strength(place);
+    for (int j = -reach; j <= reach; j += step) {
+      for (int i = -reach; i <= reach; i += step) {
+        int cx = x + i;
+        int cy = y + j;
+        if (cx < 0 || cy < 0 || cx >= width || cy >= height || i * i + j * j > reach * reach) {
+          continue;
+        }
+        int other = cy * width + cx;
+        if (grounds[other] && reached[other]) {
+          continue;
+        }
+        double rest = rest(place, other);
+        if (away[other] > how.softness()) {
+          double score = rest + PER_PIXEL * Math.sqrt(i * i + j * j);
+          if (score < least && explains(place, other, rest)) {
+            least = score;
+            best = other;
+          }
+        } else if (rest <= Math.max(EXPLAINED, 3 * ground.noise()) && strength(other) > most) {
+          most = strength(other);
+          strongest = other;
+        }
+      }
+    }
+    return least < Double.POSITIVE_INFINITY ? best : strongest;
+  }
+
+  private boolean explains(int place, int solid, double rest) {
+    return rest <= Math.max(BENT, 3 * ground.noise())
+        || rest <= RIM && share(place, solid) <= MOSTLY_GROUND;
+  }
+
+  /** How far a pixel's colour is from the ground's, 0–1. */
+  private double strength(int place) {
+    double sum = 0;
+    for (int c = 0; c < 3; c++) {
+      double difference = difference(place, c);
+      sum += difference * difference;
+    }
+    return Math.sqrt(sum / 3);
+  }
+
+  private double difference(int place, int channel) {
+    return own(place, channel) - ground.at(place % width, place / width, channel);
+  }
+
+  private double own(int place, int channel) {
+    float alpha = picture.pixels()[4 * place + 3];
+    return alpha > 0 ? picture.pixels()[4 * place + channel] / alpha : 0;
+  }
+
+  /** The mean colour of the solid pixels at a place and next to it that are like it. */
+  private double lit(int solid, int channel) {
+    int x = solid % width;
+    int y = solid / width;
+    double own = own(solid, channel);
+    double sum = 0;
+    int count = 0;
+    for (int j = Math.max(0, y - 1); j <= Math.min(height - 1, y + 1); j++) {
+      for (int i = Math.max(0, x - 1); i <= Math.min(width - 1, x + 1); i++) {
+        int other = j * width + i;
+        boolean alike = other == solid || away[other] > how.softness() && !reached[other];
+        double value = own(other, channel);
+        if (alike && Math.abs(value - own) <= EXPLAINED) {
+          sum += value;
+          count++;
+        }
+      }
+    }
+    return sum / count;
+  }
+
+  /** The α with which the other's colour comes nearest to a pixel's: by projection. */
+  private double share(int place, int solid) {
+    double along = 0;
+    double square = 0;
+    for (int c = 0; c < 3; c++) {
+      double full = own(solid, c) - ground.at(place % width, place / width, c);
+      along += difference(place, c) * full;
+      square += full * full;
+    }
+    return square == 0 ? 1 : along / square;
+  }
+
+  private double rest(int place, int other) {
+    double share = share(place, other);
+    if (share > 1 + EXPLAINED) {
+      return Double.POSITIVE_INFINITY;
+    }
+    double sum = 0;
+    for (int c = 0; c < 3; c++) {
+      double full = own(other, c) - ground.at(place % width, place / width, c);
+      double rest = difference(place, c) - share * full;
+      sum += rest * rest;
+    }
+    return Math.sqrt(sum / 3);
+  }
+}

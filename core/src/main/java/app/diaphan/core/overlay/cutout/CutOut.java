@@ -1,0 +1,76 @@
+package app.diaphan.core.overlay.cutout;
+
+import app.diaphan.core.Require;
+import app.diaphan.core.overlay.Colour;
+
+/** How a picture is given an alpha. The picture itself stays as it is. */
+public sealed interface CutOut {
+  CutOut NONE = new Uncut();
+
+  /** As it came. */
+  record Uncut() implements CutOut {}
+
+  /**
+   * The ground's colour taken out: each pixel by its edge is un-mixed into ground and what lies
+   * before it.
+   *
+   * @param tolerance how far from the ground's colour a pixel still counts as ground, as a share of
+   *     the way from black to white, 0–1
+   * @param softness how wide an edge is at most, in pixels of the picture, 1–{@value
+   *     #MOST_SOFTNESS}
+   */
+  record ByColour(
+      GroundColour ground, double tolerance, double softness, GroundReach reach, CutEdge edge)
+      implements CutOut {
+    public static final double MOST_SOFTNESS = 16;
+
+    public ByColour {
+      Require.present(ground, "The ground to cut out");
+      Require.between(0, 1, tolerance, "The tolerance of the cut-out");
+      Require.between(1, MOST_SOFTNESS, softness, "The softness of the cut-out");
+      Require.present(reach, "Where the ground is cut out");
+      Require.present(edge, "The edge of the cut-out");
+    }
+  }
+
+  /**
+   * The farther from a white or black ground, the more solid.
+   *
+   * @param low distance from the ground up to which all is clear, 0–1
+   * @param high distance from which on all is solid, more than {@code low}, to 1
+   * @param curve the power that the share between them is raised to; 1 is straight
+   */
+  record ByBrightness(GroundTone ground, double low, double high, double curve, CutEdge edge)
+      implements CutOut {
+    public ByBrightness {
+      Require.present(ground, "The ground to cut out");
+      Require.between(0, 0.99, low, "The low point of the cut-out");
+      Require.between(low + 0.005, 1, high, "The high point of the cut-out");
+      Require.between(0.1, 10, curve, "The curve of the cut-out");
+      Require.present(edge, "The edge of the cut-out");
+    }
+  }
+
+  /** Which colour the ground has. */
+  sealed interface GroundColour {
+    /** As the border of the picture tells, even if it changes evenly across it. */
+    record OfBorder() implements GroundColour {}
+
+    record OfColour(Colour colour) implements GroundColour {
+      public OfColour {
+        Require.present(colour, "The ground's colour");
+      }
+    }
+  }
+
+  enum GroundReach {
+    /** Only ground that hangs together with the border: the inside of an O stays. */
+    FROM_BORDER,
+    EVERYWHERE
+  }
+
+  enum GroundTone {
+    WHITE,
+    BLACK
+  }
+}
