@@ -29,7 +29,7 @@ final class ColourCut {
   /** So many steps at most from a pixel to the farthest that may explain it. */
   private static final int STEPS = 9;
 
-  /** From here on a pixel is solid and keeps its own colour. */
+  /** From here on a pixel is solid. */
   private static final double SOLID = 0.985;
 
   private final Picture picture;
@@ -109,9 +109,10 @@ final class ColourCut {
     double alpha = share(place, solid);
     if (alpha < SOLID) {
       result.alpha()[place] *= (float) Math.max(0, alpha);
-      for (int c = 0; c < 3; c++) {
-        result.colours()[3 * place + c] = (float) lit(solid, c);
-      }
+    }
+    // Solid ones too: compression carries the ground's colour a little way in.
+    for (int c = 0; c < 3; c++) {
+      result.colours()[3 * place + c] = (float) lit(solid, c);
     }
   }
 
