@@ -79,7 +79,7 @@ export function AddBar({ packageId, pictures, picker }: Props) {
           </ul>
           <FilePick
             label="Picture file"
-            accept="image/png,image/jpeg,image/gif,image/bmp,image/tiff"
+            accept="image/png,image/jpeg,image/tiff,image/webp,image/gif,image/bmp"
             words="From a file…"
             className="btn btn-xs btn-primary mt-2"
             onFile={(given) => void take(given)}

@@ -1,5 +1,6 @@
 package app.diaphan.core.cutout;
 
+import app.diaphan.core.InvalidInput;
 import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.cutout.CutOut;
 import app.diaphan.core.overlay.cutout.Tint;
@@ -7,10 +8,23 @@ import app.diaphan.core.picture.Picture;
 
 /** Pictures as their pieces show them: cut out and tinted. */
 public final class CutOuts {
+  /** Larger pictures would need more memory than a server has to spare while they are cut out. */
+  public static final int MOST_PIXELS = 24_000_000;
+
   private CutOuts() {}
 
-  /** The same picture if there is nothing to do. */
+  /**
+   * The same picture if there is nothing to do.
+   *
+   * @throws InvalidInput if the picture is too large to be cut out
+   */
   public static Picture of(Picture picture, CutOut cutOut, Tint tint) {
+    if (!(cutOut instanceof CutOut.Uncut)
+        && (long) picture.width() * picture.height() > MOST_PIXELS) {
+      throw new InvalidInput(
+          "A picture of %d × %d pixels is too large to be cut out; scale it down to %d megapixels."
+              .formatted(picture.width(), picture.height(), MOST_PIXELS / 1_000_000));
+    }
     return tinted(cut(picture, cutOut), tint);
   }
 

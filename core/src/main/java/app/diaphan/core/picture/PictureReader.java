@@ -23,7 +23,8 @@ public final class PictureReader {
   public static final long MOST_PIXELS = 50_000_000;
 
   private static final Map<String, String> FORMATS =
-      Map.of("png", "PNG", "jpeg", "JPEG", "gif", "GIF", "bmp", "BMP", "tif", "TIFF");
+      Map.of(
+          "png", "PNG", "jpeg", "JPEG", "gif", "GIF", "bmp", "BMP", "tif", "TIFF", "webp", "WebP");
 
   private PictureReader() {}
 
@@ -73,7 +74,7 @@ public final class PictureReader {
       Iterator<ImageReader> readers = ImageIO.getImageReaders(input);
       if (!readers.hasNext()) {
         throw new InvalidInput(
-            "\"%s\" is not a picture Diaphan can read; give a PNG, JPEG, GIF, BMP or TIFF file."
+            "\"%s\" is not a picture Diaphan can read; give a PNG, JPEG, TIFF, WebP, GIF or BMP file."
                 .formatted(name));
       }
       ImageReader reader = readers.next();

@@ -6,12 +6,19 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.InvalidInput;
 import java.awt.image.BufferedImage;
+import java.awt.image.DataBuffer;
+import java.awt.image.Raster;
+import java.awt.image.WritableRaster;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.util.Arrays;
+import java.util.Base64;
+import java.util.Iterator;
 import java.util.zip.CRC32;
+import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageWriter;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -44,6 +51,60 @@ class PictureReaderTest {
     assertEquals(40, PictureReader.header("p", bytes).width());
     Picture picture = PictureReader.read("p", bytes);
     assertEquals(0xe8 / 255f, picture.pixels()[4 * 15], 0.02);
+  }
+
+  /** One clear pixel in a lossless WebP file, byte by byte as its container format has it. */
+  @Test
+  void webpIsReadWithItsAlpha() {
+    byte[] webp = Base64.getDecoder().decode("UklGRhoAAABXRUJQVlA4TA0AAAAvAAAAEAcQERGIiP4HAA==");
+    PictureHeader header = PictureReader.header("clear.webp", webp);
+    assertEquals("WebP", header.format());
+    Picture picture = PictureReader.read("clear.webp", webp);
+    assertEquals(1, picture.width());
+    assertEquals(0, picture.pixels()[3]);
+  }
+
+  /** Cyan, magenta, yellow and black as a printer's file has them: 255 is no ink. */
+  @Test
+  void printColoursAreBroughtToThoseOfAScreen() throws IOException {
+    WritableRaster inks = Raster.createInterleavedRaster(DataBuffer.TYPE_BYTE, 48, 16, 4, null);
+    int[][] parts = {{255, 0, 0, 255}, {255, 255, 255, 255}, {255, 255, 255, 0}};
+    for (int x = 0; x < 48; x++) {
+      for (int y = 0; y < 16; y++) {
+        inks.setPixel(x, y, parts[x / 16]);
+      }
+    }
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    ImageWriter writer = ownJpegWriter();
+    try (var output = ImageIO.createImageOutputStream(bytes)) {
+      writer.setOutput(output);
+      writer.write(new IIOImage(inks, null, null));
+    } finally {
+      writer.dispose();
+    }
+    // A marker after the first one tells that the four bands are inks (ITU-T T.872, 6.5.3).
+    byte[] plain = bytes.toByteArray();
+    ByteBuffer print = ByteBuffer.allocate(plain.length + 16).put(plain, 0, 2);
+    print.put(new byte[] {(byte) 0xff, (byte) 0xee, 0, 14, 'A', 'd', 'o', 'b', 'e', 0, 100});
+    print.put(new byte[5]).put(plain, 2, plain.length - 2);
+    Picture picture = PictureReader.read("print.jpg", print.array());
+    float[] pixels = picture.pixels();
+    int red = 4 * (8 * 48 + 8);
+    assertTrue(pixels[red] > 0.7 && pixels[red + 1] < 0.4 && pixels[red + 2] < 0.4, "red");
+    assertTrue(pixels[red + 64] > 0.95, "paper");
+    assertTrue(pixels[red + 128] < 0.25, "black");
+  }
+
+  /** The Java platform's, which takes any four bands as they are. */
+  private static ImageWriter ownJpegWriter() {
+    Iterator<ImageWriter> writers = ImageIO.getImageWritersByFormatName("jpeg");
+    while (writers.hasNext()) {
+      ImageWriter writer = writers.next();
+      if (writer.canWriteRasters()) {
+        return writer;
+      }
+    }
+    throw new AssertionError("no writer of rasters");
   }
 
   /** A camera held upright writes its pixels lying and says so in EXIF orientation 6. */
