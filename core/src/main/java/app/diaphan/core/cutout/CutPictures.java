@@ -1,19 +1,15 @@
 package app.diaphan.core.cutout;
 
+import app.diaphan.core.Remembered;
 import app.diaphan.core.overlay.cutout.CutOut;
 import app.diaphan.core.overlay.cutout.Tint;
 import app.diaphan.core.picture.Picture;
-import java.util.Iterator;
-import java.util.LinkedHashMap;
-import java.util.Map;
 
-/** Remembers pictures that were cut out; those not used for longest go first. */
+/** Remembers pictures that were cut out. */
 public final class CutPictures {
   private static final int BYTES_PER_PIXEL = 16;
 
-  private final long memory;
-  private final Map<Key, Picture> known = new LinkedHashMap<>(16, 0.75f, true);
-  private long used;
+  private final Remembered<Key, Picture> remembered;
 
   /** Two pictures are equal only if they are the same one. */
   private record Key(Picture picture, CutOut cutOut, Tint tint) {}
@@ -22,39 +18,15 @@ public final class CutPictures {
    * @param memory bytes that the pictures may keep between drawings
    */
   public CutPictures(long memory) {
-    this.memory = memory;
+    remembered =
+        new Remembered<>(
+            memory, picture -> (long) BYTES_PER_PIXEL * picture.width() * picture.height());
   }
 
-  /** The same object again as long as it is remembered. */
+  /** The picture itself if there is nothing to do. */
   public Picture of(Picture picture, CutOut cutOut, Tint tint) {
-    Key key = new Key(picture, cutOut, tint);
-    synchronized (known) {
-      Picture before = known.get(key);
-      if (before != null) {
-        return before;
-      }
-    }
-    Picture cut = CutOuts.of(picture, cutOut, tint);
-    if (cut != picture && weight(cut) <= memory) {
-      remember(key, cut);
-    }
-    return cut;
-  }
-
-  private void remember(Key key, Picture cut) {
-    synchronized (known) {
-      if (known.put(key, cut) == null) {
-        used += weight(cut);
-      }
-      Iterator<Picture> eldest = known.values().iterator();
-      while (used > memory && eldest.hasNext()) {
-        used -= weight(eldest.next());
-        eldest.remove();
-      }
-    }
-  }
-
-  private static long weight(Picture picture) {
-    return (long) BYTES_PER_PIXEL * picture.width() * picture.height();
+    return cutOut.equals(CutOut.NONE) && tint.equals(Tint.NONE)
+        ? picture
+        : remembered.of(new Key(picture, cutOut, tint), () -> CutOuts.of(picture, cutOut, tint));
   }
 }

@@ -99,7 +99,7 @@ public final class GaussianBlur {
                 left - first,
                 right - left);
             int to = result.row(y);
-            add(row, radius, weights[0], result.values(), to, width);
+            Reduced.add(row, radius, weights[0], result.values(), to, width);
             for (int i = 1; i <= radius; i++) {
               addPair(row, radius - i, radius + i, weights[i], result.values(), to, width);
             }
@@ -122,7 +122,7 @@ public final class GaussianBlur {
             int first = Math.max(y - radius, from.top());
             int last = Math.min(y + radius, from.bottom() - 1);
             for (int row = first; row <= last; row++) {
-              add(
+              Reduced.add(
                   source.values(),
                   source.row(row),
                   weights[Math.abs(row - y)],
@@ -133,12 +133,6 @@ public final class GaussianBlur {
           }
         });
     return result;
-  }
-
-  private static void add(float[] from, int at, float weight, float[] to, int start, int count) {
-    for (int i = 0; i < count; i++) {
-      to[start + i] += from[at + i] * weight;
-    }
   }
 
   private static void addPair(

@@ -138,7 +138,8 @@ final class Reduced {
     }
   }
 
-  private static void add(float[] from, int at, float weight, float[] to, int start, int count) {
+  /** So much of some values to as many others. */
+  static void add(float[] from, int at, float weight, float[] to, int start, int count) {
     for (int i = 0; i < count; i++) {
       to[start + i] += from[at + i] * weight;
     }

@@ -1,19 +1,15 @@
 package app.diaphan.core.render;
 
+import app.diaphan.core.Remembered;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.picture.Picture;
 import java.awt.geom.AffineTransform;
-import java.util.Iterator;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.function.Supplier;
 
-/** Painted pieces by all that decides how they look; those not used for longest go first. */
+/** Painted pieces by all that decides how they look. */
 final class PaintedPieces {
-  private final long memory;
-  private final Map<Key, PaintedPiece> pieces = new LinkedHashMap<>(16, 0.75f, true);
-  private long used;
+  private final Remembered<Key, PaintedPiece> remembered;
 
   /** The pictures stand for what the piece only names; its size may come from what it hugs. */
   private record Key(
@@ -37,37 +33,13 @@ final class PaintedPieces {
   }
 
   PaintedPieces(long memory) {
-    this.memory = memory;
+    remembered = new Remembered<>(memory, PaintedPiece::weight);
   }
 
   /**
    * @param piece as it is to be painted, with the finishes that its group gives it
    */
   PaintedPiece of(PlacedPiece placed, Piece piece, Canvas canvas, Supplier<PaintedPiece> painting) {
-    Key key = Key.of(placed, piece, canvas);
-    synchronized (pieces) {
-      PaintedPiece known = pieces.get(key);
-      if (known != null) {
-        return known;
-      }
-    }
-    PaintedPiece painted = painting.get();
-    if (painted.weight() <= memory) {
-      remember(key, painted);
-    }
-    return painted;
-  }
-
-  private void remember(Key key, PaintedPiece painted) {
-    synchronized (pieces) {
-      if (pieces.put(key, painted) == null) {
-        used += painted.weight();
-      }
-      Iterator<PaintedPiece> eldest = pieces.values().iterator();
-      while (used > memory && eldest.hasNext()) {
-        used -= eldest.next().weight();
-        eldest.remove();
-      }
-    }
+    return remembered.of(Key.of(placed, piece, canvas), painting);
   }
 }
