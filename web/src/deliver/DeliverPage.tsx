@@ -41,7 +41,7 @@ function Deliver({ overlay, id, packageId }: { overlay: Overlay; id: number; pac
     depth: "EIGHT",
     alpha: "STRAIGHT",
     compression: "DEFLATE",
-    level: 4,
+    level: 2,
     dither: true,
     dotsPerInch: 72,
   });

@@ -6,17 +6,17 @@ package app.diaphan.core.deliver;
  * not changed by it, so flat colours stay flat.
  */
 final class OrderedDither {
-  private static final float[] PATTERN = pattern();
+  private static final float[][] PATTERN = pattern();
 
   private OrderedDither() {}
 
-  /** More than -0.5 and less than 0.5 of a step. */
-  static float at(int x, int y) {
-    return PATTERN[(y & 7) << 3 | x & 7];
+  /** The eight values of a row that repeat, each more than -0.5 and less than 0.5 of a step. */
+  static float[] row(int y) {
+    return PATTERN[y & 7];
   }
 
-  private static float[] pattern() {
-    float[] pattern = new float[64];
+  private static float[][] pattern() {
+    float[][] pattern = new float[8][8];
     for (int y = 0; y < 8; y++) {
       for (int x = 0; x < 8; x++) {
         int rank = 0;
@@ -24,7 +24,7 @@ final class OrderedDither {
           int mixed = (x ^ y) >> bit & 1;
           rank |= (mixed << 1 | y >> bit & 1) << 2 * (2 - bit);
         }
-        pattern[y << 3 | x] = (rank - 31.5f) / 64 * 0.98f;
+        pattern[y][x] = (rank - 31.5f) / 64 * 0.98f;
       }
     }
     return pattern;

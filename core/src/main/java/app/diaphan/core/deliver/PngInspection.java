@@ -11,10 +11,12 @@ import ar.com.hjg.pngj.chunks.PngChunkOFFS;
 import ar.com.hjg.pngj.chunks.PngChunkPHYS;
 import ar.com.hjg.pngj.chunks.PngChunkTRNS;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.concurrent.CompletableFuture;
 
 /** Reads a PNG file through the PNGJ library. */
 final class PngInspection {
@@ -33,17 +35,24 @@ final class PngInspection {
       int sample = head.bitDepth == 16 ? 2 : 1;
       int stride = head.samplesPerRow * sample;
       AlphaCount count = new AlphaCount(head.cols);
+      CompletableFuture<String> digest = digest(file);
+      LookBehind behind =
+          new LookBehind(
+              stride,
+              (y, rows, at, length) -> {
+                if (head.alpha) {
+                  count.row(y, rows, at, head.channels * sample, sample);
+                } else {
+                  count.solidRow(y);
+                }
+                visitor.row(y, rows, at, length);
+              });
       byte[] packed = new byte[stride];
       for (int y = 0; y < head.rows; y++) {
-        byte[] row = samples(reader.readRow(), packed, sample);
-        if (head.alpha) {
-          count.row(y, row, 0, head.channels * sample, sample);
-        } else {
-          count.solidRow(y);
-        }
-        visitor.row(y, row, 0, stride);
+        behind.row(y, samples(reader.readRow(), packed, sample));
       }
       reader.end();
+      behind.finish();
       boolean keyed = reader.getMetadata().getTRNS() instanceof PngChunkTRNS;
       return new FileReport(
           FileFormat.PNG,
@@ -57,10 +66,22 @@ final class PngInspection {
           count.drawn(),
           tags(reader),
           Files.size(file),
-          FileInspector.sha256(file));
+          digest.join());
     } finally {
       reader.close();
     }
+  }
+
+  /** Takes the file's digest while its pixels are decoded. */
+  private static CompletableFuture<String> digest(Path file) {
+    return CompletableFuture.supplyAsync(
+        () -> {
+          try {
+            return FileInspector.sha256(file);
+          } catch (IOException e) {
+            throw new UncheckedIOException(e);
+          }
+        });
   }
 
   private static byte[] samples(IImageLine line, byte[] packed, int sample) {

@@ -97,6 +97,9 @@ final class SampleRows {
   private static void unmultiply(float[] pixels, int from, int to) {
     for (int i = from; i < to; i += 4) {
       float alpha = pixels[i + 3];
+      if (alpha == 1) {
+        continue;
+      }
       if (alpha > NOTHING) {
         pixels[i] /= alpha;
         pixels[i + 1] /= alpha;
@@ -111,33 +114,40 @@ final class SampleRows {
   private void quantise(
       float[] pixels, int at, int y, int left, int right, byte[] samples, int rowStart) {
     int most = depth.most();
-    int row = extent.top() + y;
-    int to = rowStart + 4 * depth.bytes() * left;
+    int bytes = depth.bytes();
+    float[] pattern = OrderedDither.row(extent.top() + y);
     for (int x = left; x < right; x++) {
       int from = at + 4 * x;
+      float red = pixels[from];
+      float green = pixels[from + 1];
+      float blue = pixels[from + 2];
       float alpha = pixels[from + 3];
-      if (alpha == 0 && pixels[from] == 0 && pixels[from + 1] == 0 && pixels[from + 2] == 0) {
-        to += 4 * depth.bytes();
+      if (alpha == 0 && red == 0 && green == 0 && blue == 0) {
         continue;
       }
-      int column = extent.left() + x;
-      float half = 0.5f + (dither ? OrderedDither.at(column, row) : 0);
-      int whole = (int) (Math.clamp(alpha, 0f, 1f) * most + half);
+      float half = 0.5f + (dither ? pattern[extent.left() + x & 7] : 0);
+      int whole = whole(alpha, most, half, most);
       // No colour may exceed a premultiplied alpha.
       int limit = straight ? most : whole;
-      for (int c = 0; c < 3; c++) {
-        int value = (int) (Math.clamp(pixels[from + c], 0f, 1f) * most + half);
-        to = put(Math.min(limit, value), samples, to);
-      }
-      to = put(whole, samples, to);
+      int to = rowStart + 4 * bytes * x;
+      put(whole(red, most, half, limit), samples, to, bytes);
+      put(whole(green, most, half, limit), samples, to + bytes, bytes);
+      put(whole(blue, most, half, limit), samples, to + 2 * bytes, bytes);
+      put(whole, samples, to + 3 * bytes, bytes);
     }
   }
 
-  private int put(int value, byte[] samples, int at) {
-    if (depth == BitDepth.SIXTEEN) {
-      samples[at++] = (byte) (value >> 8);
+  /** Below 0 is cut off after rounding, as a whole number: that is the quicker way. */
+  private static int whole(float value, int most, float half, int limit) {
+    return Math.max(0, Math.min(limit, (int) (value * most + half)));
+  }
+
+  private static void put(int value, byte[] samples, int at, int bytes) {
+    if (bytes == 2) {
+      samples[at] = (byte) (value >> 8);
+      samples[at + 1] = (byte) value;
+    } else {
+      samples[at] = (byte) value;
     }
-    samples[at++] = (byte) value;
-    return at;
   }
 }
