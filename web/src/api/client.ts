@@ -10,6 +10,8 @@ export type PicturePiece = Schemas["PicturePiece"];
 export type CutOut = PicturePiece["cutOut"];
 export type CutEdge = Schemas["CutEdge"];
 export type Tint = PicturePiece["tint"];
+export type Stroke = Schemas["Stroke"];
+export type CutView = Schemas["ToLookAt"]["view"];
 export type GroupPiece = Schemas["GroupPiece"];
 /** A piece with a face and an edge of its own. */
 export type FacedPiece = TextPiece | PlatePiece | PicturePiece;
@@ -79,10 +81,10 @@ export async function answer<T>(
 }
 
 /** Sends one file under the name "file". */
-export async function upload<T>(address: string, file: File): Promise<T> {
+export async function upload<T>(address: string, file: File, method = "POST"): Promise<T> {
   const body = new FormData();
   body.append("file", file);
-  const response = await fetch(address, { method: "POST", body });
+  const response = await fetch(address, { method, body });
   const content = (await response.json()) as T & { detail?: string };
   if (!response.ok) {
     throw new Refused(content.detail ?? `"${file.name}" was not taken in.`, response.status);

@@ -17,7 +17,7 @@ const KEYS: [string, [string, string][]][] = [
       ["T", "Add a text"],
       ["P", "Add a plate"],
       ["I", "Add a picture"],
-      ["Ctrl V", "Paste pieces or words"],
+      ["Ctrl V", "Paste pieces, words or a picture"],
     ],
   ],
   [

@@ -1,12 +1,13 @@
-import { useQuery } from "@tanstack/react-query";
 import { useRef, useState } from "react";
-import { answer, api, type Overlay, type PictureSummary } from "../api/client";
+import type { Overlay } from "../api/client";
 import { BackdropStrip } from "../backdrops/BackdropStrip";
 import { useBackdrops } from "../backdrops/useBackdrops";
 import { useArranging } from "../document/arrange";
 import { useClipboard } from "../document/clipboard";
 import { useOverlay } from "../document/overlayStore";
 import { useHouse } from "../house/useHouse";
+import { DropTarget } from "../pictures/DropTarget";
+import { usePictures } from "../pictures/usePictures";
 import { useFonts } from "../sheets/useFonts";
 import { Stack } from "../stack/Stack";
 import { useEditing } from "../stage/editing";
@@ -22,7 +23,6 @@ import { ViewBar } from "./ViewBar";
 
 const ROOM_AROUND = 40;
 const REST_MS = 180;
-const NO_PICTURES: PictureSummary[] = [];
 
 /** Where pieces are put on the frame, placed, painted and finished. */
 export function ComposePage() {
@@ -39,12 +39,9 @@ function Compose({ overlay, packageId }: { overlay: Overlay; packageId: number }
   const [pointedAt, setPointedAt] = useState<string | null>(null);
   const [area, size] = useSize<HTMLDivElement>();
   const picker = useRef<HTMLButtonElement>(null);
+  const stage = useRef<HTMLDivElement>(null);
   const { backdrops, chosen } = useBackdrops(packageId);
-  const pictures = useQuery({
-    queryKey: ["pictures", packageId],
-    queryFn: () =>
-      answer(api.GET("/api/packages/{id}/pictures", { params: { path: { id: packageId } } })),
-  });
+  const pictures = usePictures(packageId);
   // So that the first sheet to unfold has them at hand.
   useFonts();
   useHouse(packageId);
@@ -65,6 +62,14 @@ function Compose({ overlay, packageId }: { overlay: Overlay; packageId: number }
   const refused = useArranging((state) => state.problem);
   // The small pictures follow when the hand rests: until then the stage has the machine to itself.
   const settled = useRested(drawn?.overlay === overlay ? drawn : null, REST_MS);
+  /** The stage lies within its own padding. */
+  const toFrame = (event: { clientX: number; clientY: number }) => {
+    const box = stage.current?.firstElementChild?.getBoundingClientRect();
+    return {
+      x: (event.clientX - (box?.left ?? 0)) / scale,
+      y: (event.clientY - (box?.top ?? 0)) / scale,
+    };
+  };
   const zoomBy = (factor: number) =>
     setZoom((now) => Math.min(16, Math.max(0.05, (now === "fit" ? fit : now) * factor)));
   useComposeKeys({
@@ -81,7 +86,7 @@ function Compose({ overlay, packageId }: { overlay: Overlay; packageId: number }
         overlay={overlay}
         packageId={packageId}
         drawing={settled?.drawing}
-        pictures={pictures.data ?? NO_PICTURES}
+        pictures={pictures}
         picker={picker}
         onPoint={setPointedAt}
       />
@@ -102,20 +107,22 @@ function Compose({ overlay, packageId }: { overlay: Overlay; packageId: number }
             )}
           </div>
         )}
-        <div ref={area} className="flex min-h-0 flex-1 overflow-auto bg-base-200">
-          <div className="m-auto p-3">
-            <Stage
-              overlay={overlay}
-              drawn={drawn}
-              settled={settled}
-              zoom={scale}
-              backdrop={chosen}
-              guides={guides}
-              pointedAt={pointedAt}
-              onZoomAt={zoomBy}
-            />
+        <DropTarget toFrame={toFrame}>
+          <div ref={area} className="flex min-h-0 flex-1 overflow-auto bg-base-200">
+            <div ref={stage} className="m-auto p-3">
+              <Stage
+                overlay={overlay}
+                drawn={drawn}
+                settled={settled}
+                zoom={scale}
+                backdrop={chosen}
+                guides={guides}
+                pointedAt={pointedAt}
+                onZoomAt={zoomBy}
+              />
+            </div>
           </div>
-        </div>
+        </DropTarget>
         <div className="flex h-10 shrink-0 items-center justify-between gap-3 border-t border-base-300 bg-base-100 px-3 text-xs">
           <div className="@container min-w-0 flex-1 overflow-hidden">
             {drawn && selected.length > 0 ? (

@@ -1,14 +1,23 @@
-import type { CutOut, PicturePiece, Tint } from "../api/client";
+import type { CutOut, PicturePiece, PictureSummary } from "../api/client";
 import { Percent } from "../finishes/fields";
+import { isVector } from "../pictures/usePictures";
 import { Section } from "../sheets/Section";
 import { Choice } from "../ui/Choice";
 import { ColourField } from "../ui/ColourField";
 import { NumberField } from "../ui/NumberField";
 import { CutEdgeSentence } from "./CutEdgeSentence";
 import { KINDS, cutOutOf } from "./kinds";
+import { MarksSentence } from "./MarksSentence";
+import { TintSentence } from "./TintSentence";
 
 interface Props {
   piece: PicturePiece;
+  /** Nothing if the package does not have it. */
+  picture: PictureSummary | undefined;
+  /** Of strokes set by typing, in pixels of the picture. */
+  strokeWidth?: number;
+  /** Opens the table on which it is cut; without it this is that table. */
+  onTable?: () => void;
   onChange: (next: (piece: PicturePiece) => PicturePiece, did: string, key: string) => void;
 }
 
@@ -27,30 +36,42 @@ const TONES = [
   ["BLACK", "black"],
 ] as const;
 
-const TINTS = [
-  ["own", "its own colours"],
-  ["one", "one colour:"],
-] as const;
-
 /** How the picture gets an alpha, and the colours it is shown in. */
-export function CutOutSection({ piece, onChange }: Props) {
+export function CutOutSection(props: Props) {
+  const { piece, picture, strokeWidth = 12, onTable, onChange } = props;
   const { cutOut, tint } = piece;
   const cut = (next: CutOut, key: string) =>
     onChange((same) => ({ ...same, cutOut: next }), "Cut the picture out", `cut-out-${key}`);
-  const tinted = (next: Tint) =>
-    onChange((same) => ({ ...same, tint: next }), "Tint the picture", "tint");
   return (
     <Section title="Cut-out">
-      <p>
-        The ground{" "}
-        <Choice
-          label="Ground of the picture"
-          value={cutOut.kind}
-          options={KINDS}
-          onChange={(kind) => cut(cutOutOf(kind, cutOut), "kind")}
-        />
-        .
-      </p>
+      {picture && isVector(picture) ? (
+        <p className="text-xs opacity-80">It is drawn from shapes and has an alpha of its own.</p>
+      ) : (
+        <p>
+          The ground{" "}
+          <Choice
+            label="Ground of the picture"
+            value={cutOut.kind}
+            options={KINDS}
+            onChange={(kind) => {
+              cut(cutOutOf(kind, cutOut), "kind");
+              if (kind === "marks") onTable?.();
+            }}
+          />
+          .
+          {onTable && picture && (
+            <>
+              {" "}
+              <button type="button" className="btn btn-xs" onClick={onTable}>
+                Cutting table…
+              </button>
+            </>
+          )}
+        </p>
+      )}
+      {cutOut.kind === "marks" && (
+        <MarksSentence cutOut={cutOut} width={strokeWidth} onChange={cut} />
+      )}
       {cutOut.kind === "colour" && (
         <p>
           Its colour is{" "}
@@ -143,26 +164,13 @@ export function CutOutSection({ piece, onChange }: Props) {
           onChange={(edge, key) => cut({ ...cutOut, edge }, key)}
         />
       )}
-      <p>
-        Shown in{" "}
-        <Choice
-          label="Colours of the picture"
-          value={tint.kind}
-          options={TINTS}
-          onChange={(kind) => tinted(kind === "own" ? { kind } : { kind, colour: "#ffffff" })}
-        />
-        {tint.kind === "one" && (
-          <>
-            {" "}
-            <ColourField
-              label="Tint"
-              value={tint.colour}
-              onChange={(colour) => tinted({ kind: "one", colour })}
-            />
-          </>
-        )}
-        .
-      </p>
+      <TintSentence
+        tint={tint}
+        picture={picture}
+        onChange={(next, key) =>
+          onChange((same) => ({ ...same, tint: next }), "Tint the picture", key)
+        }
+      />
     </Section>
   );
 }

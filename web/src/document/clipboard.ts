@@ -5,6 +5,7 @@ import { add } from "./add";
 import { arrange, useArranging, working } from "./arrange";
 import { newText } from "./newPieces";
 import { useOverlay } from "./overlayStore";
+import { takeIn } from "../pictures/takeIn";
 import { findPiece } from "./tree";
 
 /** What is put on the clipboard: readable, and told from other text by its format. */
@@ -33,6 +34,18 @@ function carried(text: string): Carried | null {
   } catch {
     return null;
   }
+}
+
+/** Pictures on the clipboard; one copied from another program has no name of its own. */
+function pictureFiles(data: DataTransfer | null): File[] {
+  const files = [...(data?.files ?? [])];
+  const text = data?.getData("text/plain") ?? "";
+  if (files.length === 0 && /^\s*(<\?xml[^>]*>\s*)?<svg[\s>]/.test(text)) {
+    return [new File([text], "pasted.svg", { type: "image/svg+xml" })];
+  }
+  return files.map((file) =>
+    file.name === "image.png" ? new File([file], "pasted.png", { type: file.type }) : file,
+  );
 }
 
 async function paste(text: string, queries: QueryClient): Promise<void> {
@@ -107,6 +120,11 @@ export function useClipboard(): void {
     const onPaste = (event: ClipboardEvent) => {
       if (typing()) return;
       event.preventDefault();
+      const files = pictureFiles(event.clipboardData);
+      if (files.length > 0) {
+        void takeIn(files, queries);
+        return;
+      }
       void working(paste(event.clipboardData?.getData("text/plain") ?? "", queries));
     };
     document.addEventListener("copy", take);

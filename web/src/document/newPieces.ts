@@ -1,4 +1,13 @@
-import type { Hook, Look, Overlay, Piece, PictureSummary, Place } from "../api/client";
+import type {
+  Hook,
+  Look,
+  Overlay,
+  PicturePiece,
+  Piece,
+  PictureSummary,
+  Place,
+} from "../api/client";
+import { displayWidth } from "../stage/geometry";
 import { allPieces } from "./tree";
 
 /** A name for a piece that no other piece of the overlay has. */
@@ -85,8 +94,18 @@ export function newPlate(overlay: Overlay): Piece {
   };
 }
 
-/** At its own resolution, or smaller if it would not fit the frame. */
-export function newPicture(overlay: Overlay, picture: PictureSummary): Piece {
+/** A point of the frame in display units. */
+export interface Spot {
+  x: number;
+  y: number;
+}
+
+/**
+ * At its own resolution, or smaller if it would not fit the frame.
+ *
+ * @param spot where its middle lies; the middle of the frame if none is given
+ */
+export function newPicture(overlay: Overlay, picture: PictureSummary, spot?: Spot): PicturePiece {
   const fit = Math.min(
     1,
     (0.8 * overlay.frame.width) / picture.width,
@@ -94,12 +113,20 @@ export function newPicture(overlay: Overlay, picture: PictureSummary): Piece {
   );
   return {
     ...common(overlay, "picture", picture.name.replace(/\.[^.]+$/, "")),
+    place: spot
+      ? {
+          ...CENTRE,
+          right: Math.round(spot.x - displayWidth(overlay.frame) / 2),
+          down: Math.round(spot.y - overlay.frame.height / 2),
+        }
+      : CENTRE,
     kind: "picture",
     picture: picture.name,
+    page: 1,
     cutOut: { kind: "none" },
     tint: { kind: "own" },
     crop: { left: 0, top: 0, right: 0, bottom: 0 },
-    fit: "STRETCH",
+    fit: "CONTAIN",
     width: Math.round(picture.width * fit * 10) / 10,
     height: Math.round(picture.height * fit * 10) / 10,
   };

@@ -1,4 +1,7 @@
 import type { PicturePiece, PictureSummary } from "../api/client";
+import { arrange } from "../document/arrange";
+import { PictureFactsNote } from "../pictures/PictureFactsNote";
+import { isVector } from "../pictures/usePictures";
 import { Choice } from "../ui/Choice";
 import { NumberField } from "../ui/NumberField";
 import { Section } from "./Section";
@@ -35,7 +38,7 @@ export function PictureSection({ piece, pictures, onChange }: Props) {
   const own = pictures.find((picture) => picture.name === piece.picture);
   const names = pictures.map((picture) => [picture.name, picture.name] as const);
   if (!own) names.unshift([piece.picture, `${piece.picture} (missing)`]);
-  const proportional = piece.fit === "STRETCH";
+  const proportional = piece.fit !== "COVER";
   const sized = (side: "width" | "height", value: number) => {
     const factor = value / piece[side];
     onChange(
@@ -113,7 +116,42 @@ export function PictureSection({ piece, pictures, onChange }: Props) {
           ))}
         </p>
       </details>
-      {own && shown !== undefined && (
+      {own && own.facts.pages.length > 1 && (
+        <p>
+          Page{" "}
+          <NumberField
+            label="Page of the picture"
+            value={piece.page}
+            least={1}
+            most={own.facts.pages.length}
+            digits={0}
+            onChange={(page) =>
+              onChange((same) => ({ ...same, page: Math.round(page) }), "Turn the page", "page")
+            }
+          />{" "}
+          of {own.facts.pages.length}.
+        </p>
+      )}
+      <p className="flex flex-wrap gap-1">
+        <button
+          type="button"
+          className="btn btn-xs"
+          onClick={() => void arrange({ kind: "trim" }, `Trim ${piece.name}`)}
+        >
+          Trim to what is left
+        </button>
+        {own && isVector(own) && (
+          <button
+            type="button"
+            className="btn btn-xs"
+            onClick={() => void arrange({ kind: "split" }, `Split ${piece.name}`)}
+          >
+            Split into its parts
+          </button>
+        )}
+      </p>
+      {own && <PictureFactsNote picture={own} />}
+      {own && !isVector(own) && shown !== undefined && (
         <p className="text-xs leading-5 opacity-80">
           Its own size is {own.width} × {own.height}, so it is shown at {Math.round(100 * shown)} %
           {shown > 1.0005 && (

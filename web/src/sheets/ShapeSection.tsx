@@ -9,6 +9,9 @@ interface Props {
   onChange: (next: (piece: PlatePiece) => PlatePiece, did: string, key: string) => void;
 }
 
+/** Only a plate that is one keeps it: it is drawn elsewhere. */
+const DRAWN = ["drawn", "drawn outline"] as const;
+
 const SHAPES: readonly (readonly [PlateShape["kind"], string])[] = [
   ["rectangle", "rectangle"],
   ["rounded", "rounded rectangle"],
@@ -60,6 +63,8 @@ function shapeOf(kind: PlateShape["kind"], plate: PlatePiece): PlateShape {
         ],
         rounding: 0,
       };
+    case "drawn":
+      return { kind, path: "M0 0L1 0L1 1L0 1Z", evenOdd: false };
     case "rectangle":
     case "ellipse":
       return { kind };
@@ -77,7 +82,7 @@ export function ShapeSection({ piece, onChange }: Props) {
         <Choice
           label="Shape"
           value={shape.kind}
-          options={SHAPES}
+          options={shape.kind === "drawn" ? [...SHAPES, DRAWN] : SHAPES}
           onChange={(kind) =>
             onChange((plate) => ({ ...plate, shape: shapeOf(kind, plate) }), "Change the shape", "")
           }
@@ -141,6 +146,7 @@ function ShapeValues({ shape, onChange }: { shape: PlateShape; onChange: Change 
   switch (shape.kind) {
     case "rectangle":
     case "ellipse":
+    case "drawn":
       return null;
     case "rounded":
       return <Radii shape={shape} onChange={onChange} />;

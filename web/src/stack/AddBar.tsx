@@ -1,10 +1,9 @@
 import { type RefObject, useState } from "react";
-import { useQueryClient } from "@tanstack/react-query";
-import { type PictureSummary, upload } from "../api/client";
+import type { PictureSummary } from "../api/client";
 import { add } from "../document/add";
-import { newPicture, newPlate, newText } from "../document/newPieces";
-import { FilePick } from "../ui/FilePick";
-import { Notice } from "../ui/Notice";
+import { newPlate, newText } from "../document/newPieces";
+import { PictureShelf } from "../pictures/PictureShelf";
+import { TakingInNote } from "../pictures/TakingInNote";
 
 interface Props {
   packageId: number;
@@ -15,19 +14,6 @@ interface Props {
 /** The head of the stack: add a text, a plate or a picture. */
 export function AddBar({ packageId, pictures, picker }: Props) {
   const [open, setOpen] = useState(false);
-  const [problem, setProblem] = useState("");
-  const queries = useQueryClient();
-  const take = async (given: File) => {
-    setProblem("");
-    try {
-      const picture = await upload<PictureSummary>(`/api/packages/${packageId}/pictures`, given);
-      await queries.invalidateQueries({ queryKey: ["pictures", packageId] });
-      add((overlay) => newPicture(overlay, picture), `Add ${picture.name}`);
-      setOpen(false);
-    } catch (e) {
-      setProblem(e instanceof Error ? e.message : String(e));
-    }
-  };
   return (
     <div className="border-b border-base-300 px-3 py-2">
       <div className="flex items-center gap-1">
@@ -60,37 +46,9 @@ export function AddBar({ packageId, pictures, picker }: Props) {
         </button>
       </div>
       {open && (
-        <div className="mt-2">
-          <ul aria-label="Pictures of the package" className="flex flex-wrap gap-1">
-            {pictures.map((picture) => (
-              <li key={picture.id}>
-                <button
-                  type="button"
-                  className="btn btn-xs"
-                  onClick={() => {
-                    add((overlay) => newPicture(overlay, picture), `Add ${picture.name}`);
-                    setOpen(false);
-                  }}
-                >
-                  {picture.name}
-                </button>
-              </li>
-            ))}
-          </ul>
-          <FilePick
-            label="Picture file"
-            accept="image/png,image/jpeg,image/tiff,image/webp,image/gif,image/bmp"
-            words="From a file…"
-            className="btn btn-xs btn-primary mt-2"
-            onFile={(given) => void take(given)}
-          />
-        </div>
+        <PictureShelf packageId={packageId} pictures={pictures} onAdded={() => setOpen(false)} />
       )}
-      {problem && (
-        <div className="mt-2">
-          <Notice>{problem}</Notice>
-        </div>
-      )}
+      <TakingInNote />
     </div>
   );
 }

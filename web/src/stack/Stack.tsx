@@ -8,7 +8,7 @@ import type {
   PictureSummary,
 } from "../api/client";
 import { useOverlay } from "../document/overlayStore";
-import { CutOutSection } from "../cutout/CutOutSection";
+import { PictureColours } from "../cutout/PictureColours";
 import { FinishSection } from "../finishes/FinishSection";
 import { FinishPaste } from "../finishes/FinishPaste";
 import { ArrangeSection } from "../sheets/ArrangeSection";
@@ -162,7 +162,7 @@ function Sheet({ piece, drawn, pictures }: SheetProps) {
       {piece.kind === "picture" && (
         <>
           <PictureSection piece={piece} pictures={pictures} onChange={changeOf("picture")} />
-          <CutOutSection piece={piece} onChange={changeOf("picture")} />
+          <PictureColours piece={piece} pictures={pictures} onChange={changeOf("picture")} />
         </>
       )}
       {piece.kind === "group" && <GroupSection piece={piece} onChange={changeOf("group")} />}

@@ -5,9 +5,8 @@ import app.diaphan.core.overlay.cutout.CutEdge;
 import app.diaphan.core.overlay.cutout.CutOut;
 import app.diaphan.core.overlay.cutout.CutOut.GroundReach;
 import app.diaphan.core.overlay.cutout.CutOut.GroundTone;
-import app.diaphan.core.overlay.cutout.Tint;
-import app.diaphan.core.picture.Picture;
 import app.diaphan.core.picture.PictureReader;
+import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.raster.Coverage;
 import app.diaphan.core.raster.Outlines;
@@ -45,8 +44,8 @@ final class CutOutBench {
     float[] alpha = new float[SIZE * SIZE];
     int[] part = new int[SIZE * SIZE];
     mark(alpha, part);
-    Map<String, Picture> given = new LinkedHashMap<>();
-    Picture white = over(alpha, part, (x, y, c) -> 1);
+    Map<String, RasterPicture> given = new LinkedHashMap<>();
+    RasterPicture white = over(alpha, part, (x, y, c) -> 1);
     given.put("flat white", white);
     given.put("flat blue", over(alpha, part, (x, y, c) -> 0.2 + 0.35 * c));
     given.put("gradient", over(alpha, part, (x, y, c) -> 0.95 - 0.0008 * x - 0.0005 * y));
@@ -68,13 +67,13 @@ final class CutOutBench {
               exact ? 2 : 3,
               GroundReach.EVERYWHERE,
               CutEdge.AS_FOUND);
-      Picture cut = CutOuts.of(ground.getValue(), how, Tint.NONE);
+      RasterPicture cut = CutOuts.of(ground.getValue(), how);
       String name = "cutout/by colour, " + ground.getKey();
       lines.add(Line.atMost(name + ", mean alpha error × 255", alphaError(cut, alpha), "", 1));
       lines.add(
           Line.atMost(name + ", worst edge colour × 255", worstColour(cut, alpha, part), "", 4));
     }
-    Picture large = tiled(white, 1600, 1300);
+    RasterPicture large = tiled(white, 1600, 1300);
     lines.add(time("by colour", large, byColour()));
     lines.add(
         time(
@@ -89,10 +88,10 @@ final class CutOutBench {
         new CutOut.GroundColour.OfBorder(), 0.06, 2, GroundReach.FROM_BORDER, CutEdge.AS_FOUND);
   }
 
-  private static Line time(String name, Picture picture, CutOut how) throws Exception {
+  private static Line time(String name, RasterPicture picture, CutOut how) throws Exception {
     return Line.atMost(
         "cutout/" + name + ", 2 megapixels",
-        Clock.median(15, turn -> CutOuts.of(picture, how, Tint.NONE)),
+        Clock.median(15, turn -> CutOuts.of(picture, how)),
         "ms",
         500);
   }
@@ -114,7 +113,7 @@ final class CutOutBench {
     }
   }
 
-  private static Picture over(float[] alpha, int[] part, GroundAt ground) {
+  private static RasterPicture over(float[] alpha, int[] part, GroundAt ground) {
     float[] pixels = new float[4 * SIZE * SIZE];
     for (int i = 0; i < alpha.length; i++) {
       for (int c = 0; c < 3; c++) {
@@ -124,10 +123,10 @@ final class CutOutBench {
       }
       pixels[4 * i + 3] = 1;
     }
-    return new Picture(SIZE, SIZE, pixels, false);
+    return new RasterPicture(SIZE, SIZE, pixels, false);
   }
 
-  private static Picture jpeg(Picture picture) throws IOException {
+  private static RasterPicture jpeg(RasterPicture picture) throws IOException {
     BufferedImage image = new BufferedImage(SIZE, SIZE, BufferedImage.TYPE_INT_RGB);
     for (int i = 0; i < SIZE * SIZE; i++) {
       int packed = 0;
@@ -147,10 +146,10 @@ final class CutOutBench {
     } finally {
       writer.dispose();
     }
-    return PictureReader.read("mark.jpg", bytes.toByteArray());
+    return (RasterPicture) PictureReader.read("mark.jpg", bytes.toByteArray());
   }
 
-  private static Picture tiled(Picture picture, int width, int height) {
+  private static RasterPicture tiled(RasterPicture picture, int width, int height) {
     float[] pixels = new float[4 * width * height];
     for (int y = 0; y < height; y++) {
       for (int x = 0; x < width; x++) {
@@ -158,10 +157,10 @@ final class CutOutBench {
         System.arraycopy(picture.pixels(), from, pixels, 4 * (y * width + x), 4);
       }
     }
-    return new Picture(width, height, pixels, false);
+    return new RasterPicture(width, height, pixels, false);
   }
 
-  private static double alphaError(Picture cut, float[] alpha) {
+  private static double alphaError(RasterPicture cut, float[] alpha) {
     double sum = 0;
     for (int i = 0; i < alpha.length; i++) {
       sum += Math.abs(cut.pixels()[4 * i + 3] - alpha[i]);
@@ -169,7 +168,7 @@ final class CutOutBench {
     return 255 * sum / alpha.length;
   }
 
-  private static double worstColour(Picture cut, float[] alpha, int[] part) {
+  private static double worstColour(RasterPicture cut, float[] alpha, int[] part) {
     double worst = 0;
     for (int i = 0; i < alpha.length; i++) {
       float found = cut.pixels()[4 * i + 3];

@@ -98,6 +98,7 @@ public final class Samples {
         false,
         place,
         file,
+        1,
         CutOut.NONE,
         Tint.NONE,
         Crop.NOTHING,

@@ -3,12 +3,18 @@ package app.diaphan.demo;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
+import java.awt.image.ConvolveOp;
+import java.awt.image.Kernel;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.function.Consumer;
+import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageWriteParam;
+import javax.imageio.ImageWriter;
+import javax.imageio.stream.ImageOutputStream;
 
 /** Writes the demo bundle's pictures and stills. Run it after changing how one is drawn. */
 public final class DrawDemo {
@@ -36,9 +42,51 @@ public final class DrawDemo {
     }
     Path pictures = Files.createDirectories(bundle.resolve("pictures"));
     for (Pennant pennant : Pennant.values()) {
+      Files.writeString(pictures.resolve(pennant.file()), pennant.svg());
+    }
+    for (SponsorMark sponsor : SponsorMark.values()) {
       BufferedImage picture =
-          drawn(Pennant.WIDTH, Pennant.HEIGHT, BufferedImage.TYPE_INT_ARGB, LARGER, pennant::draw);
-      ImageIO.write(picture, "png", pictures.resolve(pennant.file()).toFile());
+          drawn(
+              SponsorMark.WIDTH,
+              SponsorMark.HEIGHT,
+              BufferedImage.TYPE_INT_RGB,
+              LARGER,
+              sponsor::draw);
+      photograph(softened(picture), pictures.resolve(sponsor.file()), 0.9f);
+    }
+    BufferedImage boat =
+        softened(
+            drawn(
+                BoatAtAnchor.WIDTH,
+                BoatAtAnchor.HEIGHT,
+                BufferedImage.TYPE_INT_RGB,
+                LARGER,
+                BoatAtAnchor::draw));
+    BoatAtAnchor.grain(boat);
+    photograph(boat, pictures.resolve(BoatAtAnchor.FILE), 0.92f);
+  }
+
+  /** As a lens or an export for the web leaves it: about a pixel soft. */
+  private static BufferedImage softened(BufferedImage image) {
+    float[] weights = {1, 2, 1, 2, 4, 2, 1, 2, 1};
+    for (int i = 0; i < weights.length; i++) {
+      weights[i] /= 16;
+    }
+    ConvolveOp soft = new ConvolveOp(new Kernel(3, 3, weights), ConvolveOp.EDGE_NO_OP, null);
+    return soft.filter(image, null);
+  }
+
+  private static void photograph(BufferedImage image, Path file, float quality) throws IOException {
+    ImageWriter writer = ImageIO.getImageWritersByFormatName("jpeg").next();
+    ImageWriteParam how = writer.getDefaultWriteParam();
+    how.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
+    how.setCompressionQuality(quality);
+    Files.deleteIfExists(file);
+    try (ImageOutputStream out = ImageIO.createImageOutputStream(file.toFile())) {
+      writer.setOutput(out);
+      writer.write(null, new IIOImage(image, null, null), how);
+    } finally {
+      writer.dispose();
     }
   }
 

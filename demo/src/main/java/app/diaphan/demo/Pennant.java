@@ -1,44 +1,36 @@
 package app.diaphan.demo;
 
 import java.awt.Color;
-import java.awt.Graphics2D;
+import java.awt.Shape;
+import java.awt.geom.Area;
 import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
 
 /** The pennants of the made-up clubs, each of two colours. */
 enum Pennant {
-  OSIER_POINT("osier-point.png", 0x1d6a78, 0xf3d27a) {
+  OSIER_POINT("osier-point.svg", 0x1d6a78, 0xf3d27a) {
     @Override
-    void mark(Graphics2D g) {
-      g.fill(new Rectangle2D.Double(0, 0, 150, HEIGHT));
+    Shape mark() {
+      return new Rectangle2D.Double(0, 0, 150, HEIGHT);
     }
   },
-  GREYWICK("greywick.png", 0x3f4a57, 0xe6ebef) {
+  GREYWICK("greywick.svg", 0x3f4a57, 0xe6ebef) {
     @Override
-    void mark(Graphics2D g) {
-      g.fill(new Rectangle2D.Double(0, HEIGHT / 2.0 - 32, WIDTH, 64));
+    Shape mark() {
+      return new Rectangle2D.Double(0, HEIGHT / 2.0 - 32, WIDTH, 64);
     }
   },
-  FARROW_QUAY("farrow-quay.png", 0xb23a48, 0xffffff) {
+  FARROW_QUAY("farrow-quay.svg", 0xb23a48, 0xffffff) {
     @Override
-    void mark(Graphics2D g) {
-      Path2D slash = new Path2D.Double();
-      slash.moveTo(90, 0);
-      slash.lineTo(190, 0);
-      slash.lineTo(330, HEIGHT);
-      slash.lineTo(230, HEIGHT);
-      g.fill(slash);
+    Shape mark() {
+      return polygon(90, 0, 190, 0, 330, HEIGHT, 230, HEIGHT);
     }
   },
-  TERN_HOLM("tern-holm.png", 0x27386b, 0x9fd6e0) {
+  TERN_HOLM("tern-holm.svg", 0x27386b, 0x9fd6e0) {
     @Override
-    void mark(Graphics2D g) {
-      Path2D diamond = new Path2D.Double();
-      diamond.moveTo(60, HEIGHT / 2.0);
-      diamond.lineTo(150, HEIGHT / 2.0 - 90);
-      diamond.lineTo(240, HEIGHT / 2.0);
-      diamond.lineTo(150, HEIGHT / 2.0 + 90);
-      g.fill(diamond);
+    Shape mark() {
+      double middle = HEIGHT / 2.0;
+      return polygon(60, middle, 150, middle - 90, 240, middle, 150, middle + 90);
     }
   };
 
@@ -59,20 +51,22 @@ enum Pennant {
     return file;
   }
 
-  abstract void mark(Graphics2D g);
+  abstract Shape mark();
 
-  void draw(Graphics2D g) {
-    Path2D flag = new Path2D.Double();
-    flag.moveTo(6, 6);
-    flag.lineTo(WIDTH - 6, HEIGHT / 2.0);
-    flag.lineTo(6, HEIGHT - 6);
-    flag.closePath();
-    g.setColor(ground);
-    g.fill(flag);
-    var whole = g.getClip();
-    g.clip(flag);
-    g.setColor(second);
-    mark(g);
-    g.setClip(whole);
+  String svg() {
+    Shape flag = polygon(6, 6, WIDTH - 6, HEIGHT / 2.0, 6, HEIGHT - 6);
+    Area within = new Area(mark());
+    within.intersect(new Area(flag));
+    return new SvgFile(WIDTH, HEIGHT).fill(ground, flag).fill(second, within).toString();
+  }
+
+  static Shape polygon(double... xy) {
+    Path2D path = new Path2D.Double();
+    path.moveTo(xy[0], xy[1]);
+    for (int i = 2; i < xy.length; i += 2) {
+      path.lineTo(xy[i], xy[i + 1]);
+    }
+    path.closePath();
+    return path;
   }
 }

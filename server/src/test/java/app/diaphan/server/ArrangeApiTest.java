@@ -88,7 +88,7 @@ class ArrangeApiTest {
         {"kind":"picture","id":"p","name":"Pennant","shown":true,"locked":false,
          "place":{"hook":{"kind":"frame","area":"FRAME"},"point":"CENTRE","own":"CENTRE",
                   "right":0,"down":0,"turn":0,"mirrored":false},
-         "picture":"pennant.png","cutOut":{"kind":"none"},"tint":{"kind":"own"},"crop":{"left":0,"top":0,"right":0,"bottom":0},"fit":"CONTAIN",
+         "picture":"pennant.png","page":1,"cutOut":{"kind":"none"},"tint":{"kind":"own"},"crop":{"left":0,"top":0,"right":0,"bottom":0},"fit":"CONTAIN",
          "width":30,"height":20,
          "look":{"faceOpacity":1,"overallOpacity":1,"finishes":[],"follows":"","punch":"NONE"}}""";
     Answer pasted =

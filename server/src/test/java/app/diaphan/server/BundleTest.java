@@ -29,7 +29,7 @@ class BundleTest {
   private static final Path DEMO = Path.of("../demo/lantern-reach-regatta");
   private static final String CONTENTS =
       """
-      {"format":"diaphan-package","version":4,"name":"Tern Holm",
+      {"format":"diaphan-package","version":5,"name":"Tern Holm",
        "house":{"colours":[],"ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0},
                 "finishSets":[]},
        "overlays":["a.json"],"clips":[]}""";
@@ -83,8 +83,8 @@ class BundleTest {
     refused(
         "glow", CONTENTS.replace("\"clips\"", "\"glow\":1,\"clips\""), "overlays/a.json", overlay);
     refused(
-        "version 5",
-        CONTENTS.replace("\"version\":4,", "\"version\":5,"),
+        "version 6",
+        CONTENTS.replace("\"version\":5,", "\"version\":6,"),
         "overlays/a.json",
         overlay);
     refused("../up.json", CONTENTS, "../up.json", overlay);

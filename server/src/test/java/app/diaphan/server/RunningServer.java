@@ -87,7 +87,15 @@ public final class RunningServer implements BeforeAllCallback, AfterAllCallback 
         to(path).header("Content-Type", "application/json").PUT(BodyPublishers.ofString(json)));
   }
 
+  public Answer delete(String path) {
+    return send(to(path).DELETE());
+  }
+
   public Answer upload(String path, String name, byte[] content) {
+    return upload("POST", path, name, content);
+  }
+
+  public Answer upload(String method, String path, String name, byte[] content) {
     String line = "x-diaphan-part";
     byte[] head =
         ("--%s\r\nContent-Disposition: form-data; name=\"file\"; filename=\"%s\"\r\n"
@@ -98,7 +106,8 @@ public final class RunningServer implements BeforeAllCallback, AfterAllCallback 
     return send(
         to(path)
             .header("Content-Type", "multipart/form-data; boundary=" + line)
-            .POST(
+            .method(
+                method,
                 BodyPublishers.concat(
                     BodyPublishers.ofByteArray(head),
                     BodyPublishers.ofByteArray(content),

@@ -117,6 +117,12 @@ public sealed interface Arrangement {
     }
   }
 
+  /** Vector pictures taken apart into a group of plates, each of one shape, without moving. */
+  record Split() implements Arrangement {}
+
+  /** Pictures cropped to what they show, without moving. */
+  record Trimmed() implements Arrangement {}
+
   record Removed() implements Arrangement {}
 
   /** Copied, each copy in front of its original and moved by a distance. */

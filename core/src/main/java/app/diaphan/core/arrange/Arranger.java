@@ -59,6 +59,8 @@ public final class Arranger {
           new Restacking(overlay, renderer, restacked).restacked(ids);
       case Arrangement.Grouped(String name) -> new Grouping(overlay, renderer).grouped(ids, name);
       case Arrangement.Ungrouped() -> ungrouped(overlay, ids);
+      case Arrangement.Split() -> split(overlay, ids);
+      case Arrangement.Trimmed() -> trimmed(overlay, ids);
       case Arrangement.Removed() -> removed(overlay, ids);
       case Arrangement.Duplicated(double right, double down) ->
           duplicated(overlay, ids, right, down);
@@ -158,6 +160,25 @@ public final class Arranger {
       freed.addAll(apart.chosen());
     }
     return new Arranged(now, freed);
+  }
+
+  private Arranged split(Overlay overlay, List<String> ids) {
+    Overlay now = overlay;
+    List<String> groups = new ArrayList<>();
+    for (String id : ids) {
+      Arranged apart = new Splitting(now, renderer).split(id);
+      now = apart.overlay();
+      groups.addAll(apart.chosen());
+    }
+    return new Arranged(now, groups);
+  }
+
+  private Arranged trimmed(Overlay overlay, List<String> ids) {
+    Overlay now = overlay;
+    for (String id : ids) {
+      now = Anchoring.keep(now, new Trimming(now, renderer).trimmed(id), List.of(id), renderer);
+    }
+    return new Arranged(now, ids);
   }
 
   private Arranged duplicated(Overlay overlay, List<String> ids, double right, double down) {

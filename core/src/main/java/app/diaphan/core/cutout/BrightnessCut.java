@@ -1,7 +1,7 @@
 package app.diaphan.core.cutout;
 
 import app.diaphan.core.overlay.cutout.CutOut;
-import app.diaphan.core.picture.Picture;
+import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.core.raster.Bands;
 
 /**
@@ -14,7 +14,7 @@ final class BrightnessCut {
 
   private BrightnessCut() {}
 
-  static Cut of(Picture picture, CutOut.ByBrightness how) {
+  static Cut of(RasterPicture picture, CutOut.ByBrightness how) {
     Cut cut = Cut.solid(picture);
     float tone = how.ground() == CutOut.GroundTone.WHITE ? 1 : 0;
     Bands.over(

@@ -1,7 +1,7 @@
 package app.diaphan.core.cutout;
 
 import app.diaphan.core.overlay.cutout.CutOut;
-import app.diaphan.core.picture.Picture;
+import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.core.raster.Bands;
 
 /**
@@ -32,7 +32,7 @@ final class ColourCut {
   /** From here on a pixel is solid. */
   private static final double SOLID = 0.985;
 
-  private final Picture picture;
+  private final RasterPicture picture;
   private final CutOut.ByColour how;
   private final Ground ground;
   private final int width;
@@ -47,7 +47,7 @@ final class ColourCut {
   /** The nearest reached ground pixel's distance, and of ground the nearest other pixel's. */
   private final float[] away;
 
-  private ColourCut(Picture picture, CutOut.ByColour how) {
+  private ColourCut(RasterPicture picture, CutOut.ByColour how) {
     this.picture = picture;
     this.how = how;
     width = picture.width();
@@ -75,7 +75,7 @@ final class ColourCut {
     away = Regions.distances(reached, width, height, (int) Math.ceil(how.softness()) + 1);
   }
 
-  static Cut of(Picture picture, CutOut.ByColour how) {
+  static Cut of(RasterPicture picture, CutOut.ByColour how) {
     ColourCut cut = new ColourCut(picture, how);
     Cut result = Cut.solid(picture);
     Bands.over(

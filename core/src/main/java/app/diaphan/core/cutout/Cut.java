@@ -1,6 +1,6 @@
 package app.diaphan.core.cutout;
 
-import app.diaphan.core.picture.Picture;
+import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.core.raster.Bands;
 
 /**
@@ -11,7 +11,7 @@ import app.diaphan.core.raster.Bands;
  */
 record Cut(int width, int height, float[] colours, float[] alpha) {
   /** The picture with the alpha it came with. */
-  static Cut solid(Picture picture) {
+  static Cut solid(RasterPicture picture) {
     float[] colours = new float[3 * picture.width() * picture.height()];
     float[] alphas = new float[picture.width() * picture.height()];
     for (int i = 0; i < alphas.length; i++) {
@@ -24,7 +24,7 @@ record Cut(int width, int height, float[] colours, float[] alpha) {
     return new Cut(picture.width(), picture.height(), colours, alphas);
   }
 
-  Picture picture() {
+  RasterPicture picture() {
     float[] pixels = new float[4 * alpha.length];
     Bands.over(
         0,
@@ -38,6 +38,6 @@ record Cut(int width, int height, float[] colours, float[] alpha) {
             pixels[4 * i + 3] = alpha[i];
           }
         });
-    return new Picture(width, height, pixels, true);
+    return new RasterPicture(width, height, pixels, true);
   }
 }

@@ -2,17 +2,16 @@ package app.diaphan.core.cutout;
 
 import app.diaphan.core.Remembered;
 import app.diaphan.core.overlay.cutout.CutOut;
-import app.diaphan.core.overlay.cutout.Tint;
-import app.diaphan.core.picture.Picture;
+import app.diaphan.core.picture.RasterPicture;
 
 /** Remembers pictures that were cut out. */
 public final class CutPictures {
   private static final int BYTES_PER_PIXEL = 16;
 
-  private final Remembered<Key, Picture> remembered;
+  private final Remembered<Key, RasterPicture> remembered;
 
   /** Two pictures are equal only if they are the same one. */
-  private record Key(Picture picture, CutOut cutOut, Tint tint) {}
+  private record Key(RasterPicture picture, CutOut cutOut) {}
 
   /**
    * @param memory bytes that the pictures may keep between drawings
@@ -24,9 +23,9 @@ public final class CutPictures {
   }
 
   /** The picture itself if there is nothing to do. */
-  public Picture of(Picture picture, CutOut cutOut, Tint tint) {
-    return cutOut.equals(CutOut.NONE) && tint.equals(Tint.NONE)
+  public RasterPicture of(RasterPicture picture, CutOut cutOut) {
+    return cutOut.equals(CutOut.NONE)
         ? picture
-        : remembered.of(new Key(picture, cutOut, tint), () -> CutOuts.of(picture, cutOut, tint));
+        : remembered.of(new Key(picture, cutOut), () -> CutOuts.of(picture, cutOut));
   }
 }

@@ -1,7 +1,7 @@
 package app.diaphan.core.cutout;
 
 import app.diaphan.core.overlay.Colour;
-import app.diaphan.core.picture.Picture;
+import app.diaphan.core.picture.RasterPicture;
 import java.util.Arrays;
 
 /**
@@ -32,7 +32,7 @@ public record Ground(double[] base, double[] perX, double[] perY, double noise, 
    * Fits a plane through each channel of the border's pixels and fits again without those far from
    * it (least trimmed squares; P. J. Rousseeuw, "Least Median of Squares Regression", 1984).
    */
-  public static Ground ofBorder(Picture picture) {
+  public static Ground ofBorder(RasterPicture picture) {
     int[] border = border(picture.width(), picture.height());
     boolean[] kept = new boolean[border.length];
     Arrays.fill(kept, true);
@@ -94,7 +94,7 @@ public record Ground(double[] base, double[] perX, double[] perY, double noise, 
   }
 
   /** Keeps those nearer to the median than half of them, so that what crosses the border is out. */
-  private static void startNearMedian(Picture picture, int[] border, boolean[] kept) {
+  private static void startNearMedian(RasterPicture picture, int[] border, boolean[] kept) {
     double[] median = new double[3];
     double[] values = new double[border.length];
     for (int c = 0; c < 3; c++) {
@@ -127,7 +127,7 @@ public record Ground(double[] base, double[] perX, double[] perY, double noise, 
     return count == 0 ? 0 : sorted[count / 2];
   }
 
-  private static double stray(Picture picture, int place, double[][] plane) {
+  private static double stray(RasterPicture picture, int place, double[][] plane) {
     int x = place % picture.width();
     int y = place / picture.width();
     double stray = 0;
@@ -139,7 +139,7 @@ public record Ground(double[] base, double[] perX, double[] perY, double noise, 
   }
 
   /** Least squares of a + b x + c y, by the normal equations about the mean place. */
-  private static double[] fitted(Picture picture, int[] border, boolean[] kept, int channel) {
+  private static double[] fitted(RasterPicture picture, int[] border, boolean[] kept, int channel) {
     double n = 0;
     double sx = 0;
     double sy = 0;

@@ -29,7 +29,7 @@ public sealed interface Paint {
       Require.between(-3600, 3600, angle, "The gradient's angle");
       Require.between(-10, 10, start, "The gradient's start");
       Require.between(-10, 10, end, "The gradient's end");
-      stops = checked(stops);
+      stops = checkedStops(stops);
     }
 
     /** From one end of the box to the other. */
@@ -52,7 +52,7 @@ public sealed interface Paint {
       Require.between(-10, 10, x, "The middle's share of the width");
       Require.between(-10, 10, y, "The middle's share of the height");
       Require.between(0.001, 20, radius, "The gradient's radius");
-      stops = checked(stops);
+      stops = checkedStops(stops);
     }
   }
 
@@ -66,7 +66,7 @@ public sealed interface Paint {
       Require.between(-10, 10, x, "The middle's share of the width");
       Require.between(-10, 10, y, "The middle's share of the height");
       Require.between(-3600, 3600, angle, "The gradient's angle");
-      stops = checked(stops);
+      stops = checkedStops(stops);
     }
   }
 
@@ -111,7 +111,10 @@ public sealed interface Paint {
     }
   }
 
-  private static List<Stop> checked(List<Stop> stops) {
+  /**
+   * @throws InvalidInput if these are no stops of a gradient
+   */
+  static List<Stop> checkedStops(List<Stop> stops) {
     Require.present(stops, "The gradient's stops");
     if (stops.size() < 2 || stops.size() > 64) {
       throw new InvalidInput("A gradient has 2 to 64 stops, not " + stops.size() + ".");

@@ -119,6 +119,18 @@ public sealed interface PlateShape {
   }
 
   /**
+   * Any outline, such as a part of a vector picture.
+   *
+   * @param path as {@link PathData} writes it, in shares of the box: 0 on the left and on top to 1
+   * @param evenOdd whether what is wound around twice is outside
+   */
+  record Drawn(String path, boolean evenOdd) implements PlateShape {
+    public Drawn {
+      PathData.read(path, evenOdd);
+    }
+  }
+
+  /**
    * A point as shares of a box.
    *
    * @param x 0 on the left to 1 on the right; may lie outside

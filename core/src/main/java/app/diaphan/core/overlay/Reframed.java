@@ -63,6 +63,7 @@ public final class Reframed {
               picture.locked(),
               place(picture.place()),
               picture.picture(),
+              picture.page(),
               picture.cutOut(),
               picture.tint(),
               picture.crop(),
@@ -115,6 +116,7 @@ public final class Reframed {
           new PlateShape.SlantedBar(length(left), length(right), length(rounding));
       case PlateShape.Wedge(PlateShape.Corner corner, double rounding) ->
           new PlateShape.Wedge(corner, length(rounding));
+      case PlateShape.Drawn same -> same;
       case PlateShape.FreePolygon(List<PlateShape.Vertex> points, double rounding) ->
           new PlateShape.FreePolygon(points, length(rounding));
     };

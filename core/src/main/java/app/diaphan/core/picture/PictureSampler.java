@@ -18,7 +18,7 @@ public final class PictureSampler {
   }
 
   private final Beyond beyond;
-  private final Picture level;
+  private final RasterPicture level;
   private final AffineTransform toLevel;
   private final double radiusX;
   private final double radiusY;
@@ -26,7 +26,7 @@ public final class PictureSampler {
   /**
    * @param toTarget from the picture's own pixels to the target's
    */
-  public PictureSampler(Picture picture, AffineTransform toTarget, Beyond beyond) {
+  public PictureSampler(RasterPicture picture, AffineTransform toTarget, Beyond beyond) {
     this.beyond = beyond;
     AffineTransform toSource;
     try {

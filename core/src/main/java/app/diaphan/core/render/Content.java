@@ -21,7 +21,12 @@ public sealed interface Content {
 
   /** A picture in the box. */
   record Pictured(Picture picture, CutOut cutOut, Tint tint, Crop crop, PictureFit fit)
-      implements Content {}
+      implements Content {
+    /** Where it lies in a box of this size. */
+    public FittedPicture fitted(double width, double height) {
+      return FittedPicture.of(picture, crop, fit, width, height);
+    }
+  }
 
   /** The pieces of a group, which are drawn by themselves. */
   record Grouped() implements Content {}

@@ -12,9 +12,10 @@ import java.awt.geom.Rectangle2D;
  * @param toBox from the picture's pixels to units within the box
  * @param footprint the part of the box that it covers
  */
-record FittedPicture(AffineTransform toBox, Rectangle2D footprint) {
+public record FittedPicture(AffineTransform toBox, Rectangle2D footprint) {
 
-  static FittedPicture of(Picture picture, Crop crop, PictureFit fit, double width, double height) {
+  public static FittedPicture of(
+      Picture picture, Crop crop, PictureFit fit, double width, double height) {
     double left = crop.left() * picture.width();
     double top = crop.top() * picture.height();
     double across = picture.width() * (1 - crop.left() - crop.right());

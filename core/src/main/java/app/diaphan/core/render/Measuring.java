@@ -8,6 +8,8 @@ import app.diaphan.core.overlay.TextBox;
 import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.core.picture.Picture;
 import app.diaphan.core.picture.PictureShelf;
+import app.diaphan.core.picture.RasterPicture;
+import app.diaphan.core.picture.VectorPicture;
 import app.diaphan.core.type.SetText;
 import app.diaphan.core.type.TextSetter;
 import java.util.List;
@@ -66,8 +68,19 @@ final class Measuring {
         .<Content>map(
             picture ->
                 new Content.Pictured(
-                    picture, piece.cutOut(), piece.tint(), piece.crop(), piece.fit()))
+                    page(picture, piece.page()),
+                    piece.cutOut(),
+                    piece.tint(),
+                    piece.crop(),
+                    piece.fit()))
         .orElseGet(Content.Absent::new);
+  }
+
+  private static Picture page(Picture picture, int number) {
+    return switch (picture) {
+      case RasterPicture raster -> raster;
+      case VectorPicture vector -> vector.page(number);
+    };
   }
 
   void find(Piece piece, boolean prevents, String sentence) {

@@ -4,6 +4,8 @@ import app.diaphan.core.overlay.Crop;
 import app.diaphan.core.overlay.Paint;
 import app.diaphan.core.picture.Picture;
 import app.diaphan.core.picture.PictureSampler;
+import app.diaphan.core.picture.RasterPicture;
+import app.diaphan.core.picture.VectorPicture;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.raster.Coverage;
 import java.awt.geom.AffineTransform;
@@ -47,9 +49,16 @@ final class PaintShader {
       case Paint.Radial radial -> radial(radial);
       case Paint.Conic conic -> conic(conic);
       case Paint.Texture texture ->
-          fill.picture().map(picture -> texture(texture, picture)).orElse(CLEAR);
+          fill.picture().map(picture -> texture(texture, pixels(picture))).orElse(CLEAR);
       case Paint.Pictured pictured ->
-          fill.picture().map(picture -> pictured(pictured, picture)).orElse(CLEAR);
+          fill.picture().map(picture -> pictured(pictured, pixels(picture))).orElse(CLEAR);
+    };
+  }
+
+  private static RasterPicture pixels(Picture picture) {
+    return switch (picture) {
+      case RasterPicture raster -> raster;
+      case VectorPicture vector -> vector.asPaint();
     };
   }
 
@@ -93,7 +102,7 @@ final class PaintShader {
     return new Shader.Conic(toUnits, Ramp.of(paint.stops()));
   }
 
-  private Shader texture(Paint.Texture paint, Picture picture) {
+  private Shader texture(Paint.Texture paint, RasterPicture picture) {
     AffineTransform fromPicture = new AffineTransform(toPixels);
     fromPicture.translate(paint.right(), paint.down());
     fromPicture.rotate(Math.toRadians(paint.turn()));
@@ -103,7 +112,7 @@ final class PaintShader {
         new PictureSampler(picture, fromPicture, PictureSampler.Beyond.ITSELF));
   }
 
-  private Shader pictured(Paint.Pictured paint, Picture picture) {
+  private Shader pictured(Paint.Pictured paint, RasterPicture picture) {
     FittedPicture fitted = FittedPicture.of(picture, Crop.NOTHING, paint.fit(), width, height);
     AffineTransform fromPicture = new AffineTransform(toPixels);
     fromPicture.concatenate(fitted.toBox());

@@ -4,8 +4,10 @@ import app.diaphan.core.cutout.CutPictures;
 import app.diaphan.core.overlay.FacedPiece;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Punch;
-import app.diaphan.core.picture.Picture;
+import app.diaphan.core.picture.FigureDrawing;
 import app.diaphan.core.picture.PictureSampler;
+import app.diaphan.core.picture.RasterPicture;
+import app.diaphan.core.picture.VectorPicture;
 import app.diaphan.core.raster.Bands;
 import app.diaphan.core.raster.Coverage;
 import app.diaphan.core.raster.Plane;
@@ -49,8 +51,12 @@ final class PiecePainter {
         yield finished(piece, silhouette, new Fill(silhouette.solid(), shader));
       }
       case Content.Pictured pictured -> {
-        Picture shown = cuts.of(pictured.picture(), pictured.cutOut(), pictured.tint());
-        Fill fill = pictured(placed, pictured, shown, canvas);
+        Fill fill =
+            switch (pictured.picture()) {
+              case RasterPicture raster ->
+                  sampled(placed, pictured, cuts.of(raster, pictured.cutOut()), canvas);
+              case VectorPicture vector -> drawn(placed, pictured, vector, canvas);
+            };
         Silhouette silhouette = PixelSilhouette.of(fill.coverage(), unitX, unitY, canvas.bounds());
         yield finished(piece, silhouette, fill);
       }
@@ -85,22 +91,44 @@ final class PiecePainter {
   }
 
   /** What a picture covers is where it is not clear; its paint is the colours that it has there. */
-  private static Fill pictured(
-      PlacedPiece placed, Content.Pictured content, Picture picture, Canvas canvas) {
+  private static Fill sampled(
+      PlacedPiece placed, Content.Pictured content, RasterPicture picture, Canvas canvas) {
     AffineTransform toPixels = placed.toPixels();
-    FittedPicture fitted =
-        FittedPicture.of(picture, content.crop(), content.fit(), placed.width(), placed.height());
+    FittedPicture fitted = content.fitted(placed.width(), placed.height());
     Plane footprint =
         Coverage.of(toPixels.createTransformedShape(fitted.footprint()), canvas.bounds());
     AffineTransform fromPicture = new AffineTransform(toPixels);
     fromPicture.concatenate(fitted.toBox());
     Shader sampled =
-        new Shader.Sampled(
-            new PictureSampler(picture, fromPicture, PictureSampler.Beyond.ITS_EDGE));
+        Tinted.of(
+            new Shader.Sampled(
+                new PictureSampler(picture, fromPicture, PictureSampler.Beyond.ITS_EDGE)),
+            content.tint(),
+            picture,
+            fromPicture);
     Shader shader =
         footprint.values().length <= WORTH_KEEPING
             ? Shader.Kept.of(sampled, footprint.bounds())
             : sampled;
+    return new Fill(alphaOf(new Fill(footprint, shader)), new Shader.Solid(shader));
+  }
+
+  /** A vector picture is drawn at the size it has here, tinted, and kept as its pixels. */
+  private static Fill drawn(
+      PlacedPiece placed, Content.Pictured content, VectorPicture picture, Canvas canvas) {
+    AffineTransform toPixels = placed.toPixels();
+    FittedPicture fitted = content.fitted(placed.width(), placed.height());
+    Plane footprint =
+        Coverage.of(toPixels.createTransformedShape(fitted.footprint()), canvas.bounds());
+    AffineTransform fromPicture = new AffineTransform(toPixels);
+    fromPicture.concatenate(fitted.toBox());
+    Shader own =
+        new Shader.Kept(
+            footprint.bounds(),
+            FigureDrawing.of(
+                Repainted.of(picture.figures(fromPicture), content.tint()), footprint.bounds()));
+    Shader tinted = Tinted.of(own, content.tint(), picture, fromPicture);
+    Shader shader = tinted == own ? own : Shader.Kept.of(tinted, footprint.bounds());
     return new Fill(alphaOf(new Fill(footprint, shader)), new Shader.Solid(shader));
   }
 

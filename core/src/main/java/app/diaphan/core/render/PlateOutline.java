@@ -1,8 +1,10 @@
 package app.diaphan.core.render;
 
+import app.diaphan.core.overlay.PathData;
 import app.diaphan.core.overlay.PlateShape;
 import app.diaphan.core.raster.Outlines;
 import java.awt.Shape;
+import java.awt.geom.AffineTransform;
 import java.awt.geom.Rectangle2D;
 import java.util.List;
 
@@ -56,6 +58,9 @@ final class PlateOutline {
       }
       case PlateShape.Wedge(PlateShape.Corner corner, double rounding) ->
           Outlines.polygon(wedge(corner, width, height), rounding);
+      case PlateShape.Drawn(String path, boolean evenOdd) ->
+          AffineTransform.getScaleInstance(width, height)
+              .createTransformedShape(PathData.read(path, evenOdd));
       case PlateShape.FreePolygon(List<PlateShape.Vertex> points, double rounding) -> {
         double[] xy = new double[2 * points.size()];
         for (int i = 0; i < points.size(); i++) {

@@ -9,7 +9,9 @@ import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.Punch;
 import app.diaphan.core.overlay.TextPiece;
+import app.diaphan.core.overlay.cutout.CutOut;
 import app.diaphan.core.picture.PictureShelf;
+import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.core.type.FontShelf;
 import app.diaphan.core.type.TextSetter;
 import java.util.ArrayList;
@@ -126,6 +128,11 @@ public final class Renderer {
   /** Where the pieces would lie, without drawing them. */
   public List<PlacedPiece> place(Overlay overlay, Canvas canvas) {
     return new Layout(setter, pictures).place(overlay, canvas).pieces();
+  }
+
+  /** A raster picture as it is cut out. */
+  public RasterPicture cut(RasterPicture picture, CutOut cutOut) {
+    return cuts.of(picture, cutOut);
   }
 
   /** Where the carets of a text stand, as {@link TextSetter#carets} gives them. */

@@ -6,13 +6,11 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.InvalidInput;
-import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.cutout.CutEdge;
 import app.diaphan.core.overlay.cutout.CutOut;
 import app.diaphan.core.overlay.cutout.CutOut.GroundReach;
 import app.diaphan.core.overlay.cutout.CutOut.GroundTone;
-import app.diaphan.core.overlay.cutout.Tint;
-import app.diaphan.core.picture.Picture;
+import app.diaphan.core.picture.RasterPicture;
 import java.io.IOException;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -21,28 +19,28 @@ import org.junit.jupiter.params.provider.CsvSource;
 class CutOutsTest {
   private static final MadeLogo SHARP = new MadeLogo(0);
 
-  private static Picture cut(Picture picture, CutOut how) {
-    return CutOuts.of(picture, how, Tint.NONE);
+  private static RasterPicture cut(RasterPicture picture, CutOut how) {
+    return CutOuts.of(picture, how);
   }
 
-  private static float alpha(Picture picture, int x, int y) {
+  private static float alpha(RasterPicture picture, int x, int y) {
     return picture.pixels()[4 * (y * picture.width() + x) + 3];
   }
 
   @ParameterizedTest
   @CsvSource({"1,1,1", "0,0,0", "0.2,0.55,0.9", "0.45,0.5,0.48", "0.98,0.9,0.1"})
   void aLogoOverAFlatGroundComesBack(double red, double green, double blue) {
-    Picture given = SHARP.over(MadeLogo.flat(red, green, blue));
-    Picture cut = cut(given, MadeLogo.byColour(0.06, 2, GroundReach.EVERYWHERE));
+    RasterPicture given = SHARP.over(MadeLogo.flat(red, green, blue));
+    RasterPicture cut = cut(given, MadeLogo.byColour(0.06, 2, GroundReach.EVERYWHERE));
     assertTrue(SHARP.alphaError(cut) <= 1, "alpha is off by " + SHARP.alphaError(cut));
     assertTrue(SHARP.worstColour(cut, 0.1) <= 4, "colour: " + SHARP.worstColour(cut, 0.1));
   }
 
   @Test
   void aGroundThatChangesEvenlyComesOutAsWell() {
-    Picture given =
+    RasterPicture given =
         SHARP.over((x, y, c) -> 0.95 - 0.002 * x - 0.0012 * y + 0.0006 * c * (x - y) * 0.5);
-    Picture cut = cut(given, MadeLogo.byColour(0.06, 2, GroundReach.EVERYWHERE));
+    RasterPicture cut = cut(given, MadeLogo.byColour(0.06, 2, GroundReach.EVERYWHERE));
     assertTrue(SHARP.alphaError(cut) <= 1, "alpha is off by " + SHARP.alphaError(cut));
     assertTrue(SHARP.worstColour(cut, 0.1) <= 4, "colour: " + SHARP.worstColour(cut, 0.1));
     Ground found = Ground.ofBorder(given);
@@ -52,12 +50,12 @@ class CutOutsTest {
 
   @Test
   void noiseAndCompressionLeaveNoGroundBehind() throws IOException {
-    Picture noisy =
+    RasterPicture noisy =
         SHARP.over(
             (x, y, c) -> 0.9 + 0.012 * Math.sin(12.9898 * x + 78.233 * y + 37.7 * c * (x + 3 * y)));
-    Picture jpeg = MadeLogo.asJpeg(SHARP.over(MadeLogo.flat(1, 1, 1)), 0.6f);
-    for (Picture given : new Picture[] {noisy, jpeg}) {
-      Picture cut = cut(given, MadeLogo.byColour(0.08, 3, GroundReach.EVERYWHERE));
+    RasterPicture jpeg = MadeLogo.asJpeg(SHARP.over(MadeLogo.flat(1, 1, 1)), 0.6f);
+    for (RasterPicture given : new RasterPicture[] {noisy, jpeg}) {
+      RasterPicture cut = cut(given, MadeLogo.byColour(0.08, 3, GroundReach.EVERYWHERE));
       assertTrue(SHARP.alphaError(cut) <= 3, "alpha is off by " + SHARP.alphaError(cut));
       assertEquals(0, alpha(cut, 2, 2));
       assertEquals(0, alpha(cut, 66, 64), "within the ring");
@@ -68,16 +66,16 @@ class CutOutsTest {
   @Test
   void softEdgesKeepTheirWidth() {
     MadeLogo soft = new MadeLogo(4);
-    Picture given = soft.over(MadeLogo.flat(1, 1, 1));
-    Picture cut = cut(given, MadeLogo.byColour(0.02, 8, GroundReach.EVERYWHERE));
+    RasterPicture given = soft.over(MadeLogo.flat(1, 1, 1));
+    RasterPicture cut = cut(given, MadeLogo.byColour(0.02, 8, GroundReach.EVERYWHERE));
     assertTrue(soft.alphaError(cut) <= 2.5, "alpha is off by " + soft.alphaError(cut));
     assertTrue(soft.worstColour(cut, 0.3) <= 10, "colour: " + soft.worstColour(cut, 0.3));
   }
 
   @Test
   void fromTheBorderInwardsTheInsideOfARingStays() {
-    Picture given = SHARP.over(MadeLogo.flat(1, 1, 1));
-    Picture cut = cut(given, MadeLogo.byColour(0.06, 2, GroundReach.FROM_BORDER));
+    RasterPicture given = SHARP.over(MadeLogo.flat(1, 1, 1));
+    RasterPicture cut = cut(given, MadeLogo.byColour(0.06, 2, GroundReach.FROM_BORDER));
     assertEquals(1, alpha(cut, 66, 64), 1e-6);
     assertEquals(1, cut.pixels()[4 * (64 * MadeLogo.SIZE + 66)], 1e-6, "white as it was");
     assertEquals(0, alpha(cut, 3, 3));
@@ -93,8 +91,10 @@ class CutOutsTest {
         pixels[4 * (y * 40 + 21) + c] = 0.6f;
       }
     }
-    Picture cut =
-        cut(new Picture(40, 40, pixels, false), MadeLogo.byColour(0.06, 2, GroundReach.EVERYWHERE));
+    RasterPicture cut =
+        cut(
+            new RasterPicture(40, 40, pixels, false),
+            MadeLogo.byColour(0.06, 2, GroundReach.EVERYWHERE));
     assertEquals(1, alpha(cut, 20, 20), 0.02);
     assertEquals(0.5, alpha(cut, 21, 20), 0.02);
     assertEquals(0, alpha(cut, 23, 20));
@@ -108,19 +108,20 @@ class CutOutsTest {
       pixels[4 * i + 1] = i / 510f;
       pixels[4 * i + 3] = 1;
     }
-    Picture glow = new Picture(256, 1, pixels, false);
-    Picture cut = cut(glow, new CutOut.ByBrightness(GroundTone.BLACK, 0, 1, 1, CutEdge.AS_FOUND));
+    RasterPicture glow = new RasterPicture(256, 1, pixels, false);
+    RasterPicture cut =
+        cut(glow, new CutOut.ByBrightness(GroundTone.BLACK, 0, 1, 1, CutEdge.AS_FOUND));
     for (int i = 1; i < 256; i++) {
       assertEquals(i / 255f, alpha(cut, i, 0), 1e-5);
       assertEquals(i / 255f, cut.pixels()[4 * i], 1e-5, "over black it looks as before");
       assertEquals(i / 510f, cut.pixels()[4 * i + 1], 1e-5);
     }
-    Picture firm =
+    RasterPicture firm =
         cut(glow, new CutOut.ByBrightness(GroundTone.BLACK, 0.2, 0.6, 2, CutEdge.AS_FOUND));
     assertEquals(0, alpha(firm, 40, 0));
     assertEquals(0.25, alpha(firm, 102, 0), 0.01, "half way, squared");
     assertEquals(1, alpha(firm, 160, 0));
-    Picture overWhite =
+    RasterPicture overWhite =
         cut(
             SHARP.over(MadeLogo.flat(1, 1, 1)),
             new CutOut.ByBrightness(GroundTone.WHITE, 0, 1, 1, CutEdge.AS_FOUND));
@@ -141,22 +142,22 @@ class CutOutsTest {
     }
     dark(pixels, 5, 5);
     dark(pixels, 6, 5);
-    Picture given = new Picture(80, 80, pixels, false);
+    RasterPicture given = new RasterPicture(80, 80, pixels, false);
     CutOut.ByColour plain = MadeLogo.byColour(0.06, 1, GroundReach.EVERYWHERE);
-    Picture asFound = cut(given, plain);
+    RasterPicture asFound = cut(given, plain);
     assertEquals(1, alpha(asFound, 5, 5));
     assertEquals(0, alpha(asFound, 40, 40));
-    Picture clean = cut(given, with(plain, new CutEdge(0, 0, 4, 4)));
+    RasterPicture clean = cut(given, with(plain, new CutEdge(0, 0, 4, 4)));
     assertEquals(0, alpha(clean, 5, 5));
     assertEquals(1, alpha(clean, 40, 40));
-    Picture grown = cut(given, with(plain, new CutEdge(3, 0, 4, 4)));
+    RasterPicture grown = cut(given, with(plain, new CutEdge(3, 0, 4, 4)));
     assertEquals(1, alpha(grown, 18, 40), 0.1);
     assertEquals(0, alpha(grown, 15, 40), 0.1);
     assertEquals(0.1f, grown.pixels()[4 * (40 * 80 + 18)], 0.02, "in the colour beside it");
-    Picture shrunk = cut(given, with(plain, new CutEdge(-3, 0, 4, 4)));
+    RasterPicture shrunk = cut(given, with(plain, new CutEdge(-3, 0, 4, 4)));
     assertEquals(0, alpha(shrunk, 21, 40), 0.1);
     assertEquals(1, alpha(shrunk, 24, 40), 0.1);
-    Picture soft = cut(given, with(plain, new CutEdge(0, 6, 4, 4)));
+    RasterPicture soft = cut(given, with(plain, new CutEdge(0, 6, 4, 4)));
     assertEquals(0.5, (alpha(soft, 19, 40) + alpha(soft, 20, 40)) / 2, 0.02);
     assertTrue(alpha(soft, 17, 40) > 0.05 && alpha(soft, 17, 40) < 0.4);
   }
@@ -172,23 +173,9 @@ class CutOutsTest {
   }
 
   @Test
-  void aTintKeepsTheAlpha() {
-    Picture cut =
-        CutOuts.of(
-            SHARP.over(MadeLogo.flat(1, 1, 1)),
-            MadeLogo.byColour(0.06, 2, GroundReach.EVERYWHERE),
-            new Tint.OneColour(Colour.parse("#ff8000")));
-    int at = 4 * (64 * MadeLogo.SIZE + 32);
-    assertEquals(1, cut.pixels()[at]);
-    assertEquals(128 / 255f, cut.pixels()[at + 1], 1e-6);
-    assertEquals(0, cut.pixels()[at + 2]);
-    assertTrue(SHARP.alphaError(cut) <= 1);
-  }
-
-  @Test
   void nothingToDoIsNothingDoneAndBadValuesAreAnswered() {
-    Picture given = SHARP.over(MadeLogo.flat(1, 1, 1));
-    assertSame(given, CutOuts.of(given, CutOut.NONE, Tint.NONE));
+    RasterPicture given = SHARP.over(MadeLogo.flat(1, 1, 1));
+    assertSame(given, CutOuts.of(given, CutOut.NONE));
     assertThrows(InvalidInput.class, () -> MadeLogo.byColour(1.2, 2, GroundReach.EVERYWHERE));
     assertThrows(InvalidInput.class, () -> MadeLogo.byColour(0.1, 0, GroundReach.EVERYWHERE));
     assertThrows(
@@ -197,7 +184,7 @@ class CutOutsTest {
     assertThrows(InvalidInput.class, () -> new CutEdge(30, 0, 0, 0));
     assertThrows(InvalidInput.class, () -> new CutEdge(0, 0, -1, 0));
     float[] one = {0.5f, 0.5f, 0.5f, 1};
-    Picture pixel = new Picture(1, 1, one, false);
+    RasterPicture pixel = new RasterPicture(1, 1, one, false);
     assertEquals(0, alpha(cut(pixel, MadeLogo.byColour(0.06, 2, GroundReach.FROM_BORDER)), 0, 0));
   }
 }

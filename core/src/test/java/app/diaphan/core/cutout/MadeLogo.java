@@ -2,8 +2,8 @@ package app.diaphan.core.cutout;
 
 import app.diaphan.core.overlay.cutout.CutEdge;
 import app.diaphan.core.overlay.cutout.CutOut;
-import app.diaphan.core.picture.Picture;
 import app.diaphan.core.picture.PictureReader;
+import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.raster.Coverage;
 import app.diaphan.core.raster.GaussianBlur;
@@ -70,7 +70,7 @@ final class MadeLogo {
   }
 
   /** With 8 bits, as files have. */
-  Picture over(GroundAt ground) {
+  RasterPicture over(GroundAt ground) {
     float[] pixels = new float[4 * SIZE * SIZE];
     for (int i = 0; i < alpha.length; i++) {
       for (int c = 0; c < 3; c++) {
@@ -80,10 +80,10 @@ final class MadeLogo {
       }
       pixels[4 * i + 3] = 1;
     }
-    return new Picture(SIZE, SIZE, pixels, false);
+    return new RasterPicture(SIZE, SIZE, pixels, false);
   }
 
-  static Picture asJpeg(Picture picture, float quality) throws IOException {
+  static RasterPicture asJpeg(RasterPicture picture, float quality) throws IOException {
     BufferedImage image = new BufferedImage(SIZE, SIZE, BufferedImage.TYPE_INT_RGB);
     for (int i = 0; i < SIZE * SIZE; i++) {
       int packed = 0;
@@ -100,7 +100,7 @@ final class MadeLogo {
     writer.setOutput(ImageIO.createImageOutputStream(bytes));
     writer.write(null, new IIOImage(image, null, null), param);
     writer.dispose();
-    return PictureReader.read("logo.jpg", bytes.toByteArray());
+    return (RasterPicture) PictureReader.read("logo.jpg", bytes.toByteArray());
   }
 
   static CutOut.ByColour byColour(double tolerance, double softness, CutOut.GroundReach reach) {
@@ -109,7 +109,7 @@ final class MadeLogo {
   }
 
   /** The mean of how far alphas are off, in 255ths. */
-  double alphaError(Picture cut) {
+  double alphaError(RasterPicture cut) {
     double sum = 0;
     for (int i = 0; i < alpha.length; i++) {
       sum += Math.abs(cut.pixels()[4 * i + 3] - alpha[i]);
@@ -121,7 +121,7 @@ final class MadeLogo {
    * How far the colour of a pixel by the edge is off at worst, in 255ths, among those of at least
    * this alpha.
    */
-  double worstColour(Picture cut, double least) {
+  double worstColour(RasterPicture cut, double least) {
     double worst = 0;
     for (int i = 0; i < alpha.length; i++) {
       float found = cut.pixels()[4 * i + 3];

@@ -20,7 +20,7 @@ import app.diaphan.core.overlay.Run;
 import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.core.overlay.cutout.CutOut;
 import app.diaphan.core.overlay.cutout.Tint;
-import app.diaphan.core.picture.Picture;
+import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.core.type.ShippedFonts;
 import java.util.List;
 import java.util.Optional;
@@ -34,15 +34,15 @@ class PaintTest {
       List.of(new Paint.Stop(0, Colour.BLACK), new Paint.Stop(1, Colour.WHITE));
 
   /** Left half red, right half blue. */
-  private static final Picture HALVES = halves(40, 20);
+  private static final RasterPicture HALVES = halves(40, 20);
 
-  private static Picture halves(int width, int height) {
+  private static RasterPicture halves(int width, int height) {
     float[] pixels = new float[4 * width * height];
     for (int i = 0; i < width * height; i++) {
       pixels[4 * i + (i % width < width / 2 ? 0 : 2)] = 1;
       pixels[4 * i + 3] = 1;
     }
-    return new Picture(width, height, pixels, false);
+    return new RasterPicture(width, height, pixels, false);
   }
 
   private static float[] drawn(Overlay overlay) {
@@ -156,6 +156,7 @@ class PaintTest {
             false,
             CORNER,
             whole.picture(),
+            1,
             CutOut.NONE,
             Tint.NONE,
             new Crop(0.5, 0, 0, 0),

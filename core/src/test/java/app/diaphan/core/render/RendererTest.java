@@ -24,7 +24,7 @@ import app.diaphan.core.overlay.cutout.Tint;
 import app.diaphan.core.overlay.finish.Outline;
 import app.diaphan.core.overlay.finish.Shadow;
 import app.diaphan.core.overlay.finish.UnderFace;
-import app.diaphan.core.picture.Picture;
+import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.core.type.ShippedFonts;
 import java.util.List;
 import java.util.Optional;
@@ -326,7 +326,7 @@ class RendererTest {
       pixels[i + 1] = alpha * (i % 5) / 4f;
       pixels[i + 3] = alpha;
     }
-    Picture picture = new Picture(30, 20, pixels, true);
+    RasterPicture picture = new RasterPicture(30, 20, pixels, true);
     Renderer withPicture =
         new Renderer(ShippedFonts.shelf(), name -> Optional.of(picture), 1 << 20);
     Piece piece =
@@ -351,7 +351,7 @@ class RendererTest {
       pixels[4 * i] = alpha;
       pixels[4 * i + 3] = alpha;
     }
-    Picture picture = new Picture(40, 40, pixels, true);
+    RasterPicture picture = new RasterPicture(40, 40, pixels, true);
     Renderer withPicture =
         new Renderer(ShippedFonts.shelf(), name -> Optional.of(picture), 1 << 20);
     Shadow shadow =
@@ -388,6 +388,7 @@ class RendererTest {
             false,
             Samples.centre(),
             "gone.png",
+            1,
             CutOut.NONE,
             Tint.NONE,
             Crop.NOTHING,

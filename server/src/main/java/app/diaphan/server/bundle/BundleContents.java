@@ -20,5 +20,5 @@ record BundleContents(
     List<String> overlays,
     List<String> clips) {
   static final String FORMAT = "diaphan-package";
-  static final int VERSION = 4;
+  static final int VERSION = 5;
 }

@@ -2,8 +2,8 @@ package app.diaphan.server.draw;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.overlay.Colour;
-import app.diaphan.core.picture.Picture;
 import app.diaphan.core.picture.PictureReader;
+import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.server.store.PackageStore;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -12,7 +12,7 @@ import java.util.regex.Pattern;
 public sealed interface Backdrop {
   record Flat(Colour colour) implements Backdrop {}
 
-  record Still(Picture picture) implements Backdrop {}
+  record Still(RasterPicture picture) implements Backdrop {}
 
   Pattern STILL = Pattern.compile("still-(\\d{1,18})");
 
@@ -21,7 +21,9 @@ public sealed interface Backdrop {
     Matcher matcher = STILL.matcher(text);
     if (matcher.matches()) {
       var still = store.still(Long.valueOf(matcher.group(1)));
-      return new Still(PictureReader.read(still.clip(), still.content()));
+      if (PictureReader.read(still.clip(), still.content()) instanceof RasterPicture picture) {
+        return new Still(picture);
+      }
     }
     if (text.startsWith("#")) {
       return new Flat(Colour.parse(text));

@@ -20,13 +20,15 @@ import app.diaphan.core.picture.Picture;
 import app.diaphan.core.picture.PictureReader;
 import app.diaphan.core.picture.PictureSampler;
 import app.diaphan.core.picture.PictureShelf;
+import app.diaphan.core.picture.RasterPicture;
+import app.diaphan.core.picture.VectorPicture;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.render.Canvas;
 import app.diaphan.core.render.PlacedPiece;
 import app.diaphan.core.render.Renderer;
 import app.diaphan.core.render.Rendering;
 import app.diaphan.core.type.ShippedFonts;
-import app.diaphan.server.store.PictureEntity;
+import app.diaphan.server.store.PictureContents;
 import app.diaphan.server.store.Pictures;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -46,8 +48,10 @@ import org.springframework.stereotype.Service;
 public class DrawingService {
   private static final long PAINTED_BYTES = 400L << 20;
   private static final long PICTURE_BYTES = 600L << 20;
+  private static final int VECTOR_BYTES = 8 << 20;
 
   private final Pictures pictures;
+  private final PictureContents contents;
   private final DrawnPictures drawn;
   private final Renderer renderer =
       new Renderer(ShippedFonts.shelf(), PictureShelf.EMPTY, PAINTED_BYTES);
@@ -56,7 +60,7 @@ public class DrawingService {
   private final Cache<String, Picture> decoded =
       Caffeine.newBuilder()
           .maximumWeight(PICTURE_BYTES)
-          .weigher((String digest, Picture picture) -> picture.pixels().length * Float.BYTES)
+          .weigher((String digest, Picture picture) -> bytesOf(picture))
           .build();
 
   private final Cache<PieceKey, Drawing.DrawnPart> pieceParts =
@@ -83,8 +87,9 @@ public class DrawingService {
     }
   }
 
-  DrawingService(Pictures pictures, DrawnPictures drawn) {
+  DrawingService(Pictures pictures, PictureContents contents, DrawnPictures drawn) {
     this.pictures = pictures;
+    this.contents = contents;
     this.drawn = drawn;
   }
 
@@ -93,7 +98,7 @@ public class DrawingService {
     return renderer.with(name -> picture(packageId, name));
   }
 
-  private Optional<Picture> picture(Long packageId, String name) {
+  Optional<Picture> picture(Long packageId, String name) {
     return pictures
         .findDigest(packageId, name)
         .map(
@@ -101,11 +106,16 @@ public class DrawingService {
                 decoded.get(
                     digest,
                     missing ->
-                        decode(pictures.findByPackageIdAndName(packageId, name).orElseThrow())));
+                        PictureReader.read(
+                            name, contents.findById(digest).orElseThrow().content())));
   }
 
-  private static Picture decode(PictureEntity entity) {
-    return PictureReader.read(entity.name(), entity.content());
+  /** A vector picture keeps its document, which is small beside pixels. */
+  private static int bytesOf(Picture picture) {
+    return switch (picture) {
+      case RasterPicture raster -> raster.pixels().length * Float.BYTES;
+      case VectorPicture vector -> VECTOR_BYTES;
+    };
   }
 
   /**
@@ -147,7 +157,7 @@ public class DrawingService {
         behind[1] = colour.green() / 255f;
         behind[2] = colour.blue() / 255f;
       }
-      case Backdrop.Still(Picture still) ->
+      case Backdrop.Still(RasterPicture still) ->
           sampler =
               new PictureSampler(
                   still,

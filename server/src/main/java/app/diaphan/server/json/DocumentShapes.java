@@ -83,7 +83,8 @@ public final class DocumentShapes {
     @JsonSubTypes.Type(value = PlateShape.Chevron.class, name = "chevron"),
     @JsonSubTypes.Type(value = PlateShape.SlantedBar.class, name = "slanted"),
     @JsonSubTypes.Type(value = PlateShape.Wedge.class, name = "wedge"),
-    @JsonSubTypes.Type(value = PlateShape.FreePolygon.class, name = "free")
+    @JsonSubTypes.Type(value = PlateShape.FreePolygon.class, name = "free"),
+    @JsonSubTypes.Type(value = PlateShape.Drawn.class, name = "drawn")
   })
   interface PlateShapeShape {}
 
@@ -157,6 +158,8 @@ public final class DocumentShapes {
     @JsonSubTypes.Type(value = Arrangement.Grouped.class, name = "group"),
     @JsonSubTypes.Type(value = Arrangement.Ungrouped.class, name = "ungroup"),
     @JsonSubTypes.Type(value = Arrangement.Rehung.class, name = "rehang"),
+    @JsonSubTypes.Type(value = Arrangement.Split.class, name = "split"),
+    @JsonSubTypes.Type(value = Arrangement.Trimmed.class, name = "trim"),
     @JsonSubTypes.Type(value = Arrangement.Removed.class, name = "remove"),
     @JsonSubTypes.Type(value = Arrangement.Duplicated.class, name = "duplicate"),
     @JsonSubTypes.Type(value = Arrangement.Pasted.class, name = "paste")
@@ -167,7 +170,8 @@ public final class DocumentShapes {
   @JsonSubTypes({
     @JsonSubTypes.Type(value = CutOut.Uncut.class, name = "none"),
     @JsonSubTypes.Type(value = CutOut.ByColour.class, name = "colour"),
-    @JsonSubTypes.Type(value = CutOut.ByBrightness.class, name = "brightness")
+    @JsonSubTypes.Type(value = CutOut.ByBrightness.class, name = "brightness"),
+    @JsonSubTypes.Type(value = CutOut.ByMarks.class, name = "marks")
   })
   interface CutOutShape {}
 
@@ -181,7 +185,10 @@ public final class DocumentShapes {
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
   @JsonSubTypes({
     @JsonSubTypes.Type(value = Tint.OwnColours.class, name = "own"),
-    @JsonSubTypes.Type(value = Tint.OneColour.class, name = "one")
+    @JsonSubTypes.Type(value = Tint.OneColour.class, name = "one"),
+    @JsonSubTypes.Type(value = Tint.Gradient.class, name = "gradient"),
+    @JsonSubTypes.Type(value = Tint.Adjusted.class, name = "adjusted"),
+    @JsonSubTypes.Type(value = Tint.Replaced.class, name = "replaced")
   })
   interface TintShape {}
 

@@ -9,8 +9,8 @@ import tools.jackson.databind.node.ObjectNode;
  * texts had no runs, boxes and settings, places did not say what they hang from, plates could not
  * hug and pictures not be cropped. In the second, opacities and finishes stood beside the other
  * properties of a piece instead of in its look, groups had no finishes and outlines only round
- * corners. In the third, pictures had no cut-out and no tint. Everything is given the value that
- * draws as before.
+ * corners. In the third, pictures had no cut-out and no tint, in the fourth no page. Everything is
+ * given the value that draws as before.
  */
 final class OlderDocuments {
   private OlderDocuments() {}
@@ -39,17 +39,23 @@ final class OlderDocuments {
             bringPiece(object);
           }
           bringLook(object);
-          bringCutOut(object);
+          bringPicture(object);
           bringStack(object.get("stack"), first);
         }
       }
     }
   }
 
-  private static void bringCutOut(ObjectNode piece) {
-    if (piece.path("kind").asString("").equals("picture") && !piece.has("cutOut")) {
+  private static void bringPicture(ObjectNode piece) {
+    if (!piece.path("kind").asString("").equals("picture")) {
+      return;
+    }
+    if (!piece.has("cutOut")) {
       piece.putObject("cutOut").put("kind", "none");
       piece.putObject("tint").put("kind", "own");
+    }
+    if (!piece.has("page")) {
+      piece.put("page", 1);
     }
   }
 

@@ -4,16 +4,10 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.deliver.FileName;
 import app.diaphan.core.house.HouseStyle;
 import app.diaphan.core.overlay.Overlay;
-import app.diaphan.core.picture.PictureHeader;
-import app.diaphan.core.picture.PictureReader;
 import app.diaphan.server.bundle.Bundle;
 import app.diaphan.server.json.DocumentJson;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
 import java.util.ArrayList;
-import java.util.Collection;
-import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -26,7 +20,7 @@ public class PackageStore {
   private final Packages packages;
   private final Overlays overlays;
   private final Revisions revisions;
-  private final Pictures pictures;
+  private final PictureStore pictures;
   private final Stills stills;
   private final Clock clock;
 
@@ -34,7 +28,7 @@ public class PackageStore {
       Packages packages,
       Overlays overlays,
       Revisions revisions,
-      Pictures pictures,
+      PictureStore pictures,
       Stills stills,
       Clock clock) {
     this.packages = packages;
@@ -162,58 +156,6 @@ public class PackageStore {
         new OverlayRevision(entity.id(), entity.revision(), entity.document(), entity.savedAt()));
   }
 
-  public List<PictureEntity> picturesOf(Long packageId) {
-    get(packageId);
-    return pictures.findByPackageIdOrderByName(packageId);
-  }
-
-  public PictureEntity picture(Long id) {
-    return pictures.findById(id).orElseThrow(() -> new Missing("picture", id));
-  }
-
-  /**
-   * Takes pictures of another package in, unless this one has them.
-   *
-   * @param names those wanted; what the other package does not have is passed over
-   * @return for each name the one it has here
-   */
-  @Transactional
-  public Map<String, String> copyPictures(Long from, Long to, Collection<String> names) {
-    Map<String, String> here = new LinkedHashMap<>();
-    for (String name : names) {
-      pictures
-          .findByPackageIdAndName(from, name)
-          .ifPresent(picture -> here.put(name, addPicture(to, name, picture.content()).name()));
-    }
-    return here;
-  }
-
-  /** Takes a picture in. The same bytes under the same name are kept once. */
-  @Transactional
-  public PictureEntity addPicture(Long packageId, String name, byte[] content) {
-    get(packageId);
-    FileName.check(name);
-    PictureHeader header = PictureReader.header(name, content);
-    PictureReader.read(name, content); // Refuses what is cut short before it is kept.
-    String digest = sha256(content);
-    String free = name;
-    for (int i = 2; ; i++) {
-      var taken = pictures.findByPackageIdAndName(packageId, free);
-      if (taken.isEmpty()) {
-        break;
-      }
-      if (taken.get().sha256().equals(digest)) {
-        return taken.get();
-      }
-      int dot = name.lastIndexOf('.');
-      String end = dot < 0 ? "" : name.substring(dot);
-      free = name.substring(0, name.length() - end.length()) + " (" + i + ")" + end;
-    }
-    return pictures.save(
-        new PictureEntity(
-            packageId, free, header.format(), header.width(), header.height(), digest, content));
-  }
-
   public List<StillEntity> stillsOf(Long packageId) {
     get(packageId);
     return stills.findByPackageIdOrderByClipAscPositionAsc(packageId);
@@ -228,7 +170,7 @@ public class PackageStore {
     GraphicsPackage graphics = create(bundle.name());
     keepHouse(graphics.id(), bundle.house());
     bundle.overlays().values().forEach(overlay -> add(graphics.id(), overlay));
-    bundle.pictures().forEach((name, content) -> addPicture(graphics.id(), name, content));
+    bundle.pictures().forEach((name, content) -> pictures.addAs(graphics.id(), name, content));
     bundle
         .clips()
         .forEach(
@@ -252,7 +194,7 @@ public class PackageStore {
       documents.put(file, dressed(entity));
     }
     Map<String, byte[]> files = new LinkedHashMap<>();
-    picturesOf(packageId).forEach(picture -> files.put(picture.name(), picture.content()));
+    pictures.of(packageId).forEach(one -> files.put(one.name(), pictures.content(one)));
     Map<String, List<byte[]>> clips = new LinkedHashMap<>();
     stillsOf(packageId)
         .forEach(
@@ -262,13 +204,5 @@ public class PackageStore {
                     .add(still.content()));
     GraphicsPackage graphics = get(packageId);
     return new Bundle(graphics.name(), houseOf(graphics), documents, files, clips);
-  }
-
-  private static String sha256(byte[] content) {
-    try {
-      return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(content));
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException(e); // Every Java platform has SHA-256.
-    }
   }
 }

@@ -1,15 +1,14 @@
 package app.diaphan.server.store;
 
-import jakarta.persistence.Basic;
 import jakarta.persistence.Entity;
-import jakarta.persistence.FetchType;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
+import java.util.Optional;
 
-/** A picture of a package, as it was given. */
+/** A picture of a package; its bytes are a {@link PictureContent}. */
 @Entity
 @Table(name = "picture")
 public class PictureEntity {
@@ -24,31 +23,32 @@ public class PictureEntity {
   private int height;
   private String sha256;
 
-  @Lob
-  @Basic(fetch = FetchType.LAZY)
-  private byte[] content;
+  @Lob private String facts;
 
   protected PictureEntity() {}
 
-  public PictureEntity(
-      Long packageId,
-      String name,
-      String format,
-      int width,
-      int height,
-      String sha256,
-      byte[] content) {
+  PictureEntity(Long packageId, String name) {
     this.packageId = packageId;
     this.name = name;
+  }
+
+  /**
+   * @param facts a {@link PictureFacts} as JSON
+   */
+  void show(String format, int width, int height, String sha256, String facts) {
     this.format = format;
     this.width = width;
     this.height = height;
     this.sha256 = sha256;
-    this.content = content;
+    this.facts = facts;
   }
 
   public Long id() {
     return id;
+  }
+
+  public Long packageId() {
+    return packageId;
   }
 
   public String name() {
@@ -71,7 +71,8 @@ public class PictureEntity {
     return sha256;
   }
 
-  public byte[] content() {
-    return content;
+  /** As JSON; nothing for a picture taken in by an older version. */
+  Optional<String> facts() {
+    return Optional.ofNullable(facts);
   }
 }

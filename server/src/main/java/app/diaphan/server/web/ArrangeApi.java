@@ -13,7 +13,7 @@ import app.diaphan.core.overlay.Piece;
 import app.diaphan.server.draw.DrawingService;
 import app.diaphan.server.draw.FinishSamples;
 import app.diaphan.server.draw.FinishSamples.FinishSample;
-import app.diaphan.server.store.PackageStore;
+import app.diaphan.server.store.PictureStore;
 import java.util.List;
 import java.util.Map;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -27,12 +27,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/packages/{id}")
 class ArrangeApi {
   private final DrawingService drawings;
-  private final PackageStore store;
+  private final PictureStore pictures;
   private final FinishSamples samples;
 
-  ArrangeApi(DrawingService drawings, PackageStore store, FinishSamples samples) {
+  ArrangeApi(DrawingService drawings, PictureStore pictures, FinishSamples samples) {
     this.drawings = drawings;
-    this.store = store;
+    this.pictures = pictures;
     this.samples = samples;
   }
 
@@ -65,7 +65,7 @@ class ArrangeApi {
     Arrangement.Pasted paste = wanted.paste();
     List<Piece> pieces = paste.pieces();
     if (wanted.from() != id) {
-      Map<String, String> here = store.copyPictures(wanted.from(), id, PictureNames.in(pieces));
+      Map<String, String> here = pictures.copy(wanted.from(), id, PictureNames.in(pieces));
       pieces = PictureNames.replaced(pieces, here);
     }
     return arranger(id)

@@ -1,6 +1,5 @@
 package app.diaphan.server.web;
 
-import app.diaphan.core.InvalidInput;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.FrameCatalogue;
 import app.diaphan.core.frame.FrameChoice;
@@ -16,7 +15,6 @@ import app.diaphan.server.draw.Drawing;
 import app.diaphan.server.draw.DrawingService;
 import app.diaphan.server.store.GraphicsPackage;
 import app.diaphan.server.store.PackageStore;
-import app.diaphan.server.store.PictureEntity;
 import app.diaphan.server.store.StillEntity;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -67,13 +65,6 @@ class PackageApi {
   record FontWeight(int weight, String name) {}
 
   record FrameEntry(FrameChoice choice, double displayWidth, List<String> rates) {}
-
-  record PictureSummary(long id, String name, String format, int width, int height) {
-    static PictureSummary of(PictureEntity picture) {
-      return new PictureSummary(
-          picture.id(), picture.name(), picture.format(), picture.width(), picture.height());
-    }
-  }
 
   record StillSummary(long id, String clip, int position) {
     static StillSummary of(StillEntity still) {
@@ -156,22 +147,6 @@ class PackageApi {
   @PutMapping("/packages/{id}/house")
   HouseStyle keepHouse(@PathVariable long id, @RequestBody HouseStyle house) {
     return store.keepHouse(id, house);
-  }
-
-  @GetMapping("/packages/{id}/pictures")
-  List<PictureSummary> pictures(@PathVariable long id) {
-    return store.picturesOf(id).stream().map(PictureSummary::of).toList();
-  }
-
-  @PostMapping(path = "/packages/{id}/pictures", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-  @ResponseStatus(HttpStatus.CREATED)
-  PictureSummary addPicture(@PathVariable long id, @RequestPart("file") MultipartFile file)
-      throws IOException {
-    String name = file.getOriginalFilename();
-    if (name == null || name.isBlank()) {
-      throw new InvalidInput("The picture came without a name; save it under one and try again.");
-    }
-    return PictureSummary.of(store.addPicture(id, name, file.getBytes()));
   }
 
   @GetMapping("/packages/{id}/stills")

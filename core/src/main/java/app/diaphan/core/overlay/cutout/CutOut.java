@@ -1,7 +1,9 @@
 package app.diaphan.core.overlay.cutout;
 
+import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Require;
 import app.diaphan.core.overlay.Colour;
+import java.util.List;
 
 /** How a picture is given an alpha. The picture itself stays as it is. */
 public sealed interface CutOut {
@@ -48,6 +50,29 @@ public sealed interface CutOut {
       Require.between(low + 0.005, 1, high, "The high point of the cut-out");
       Require.between(0.1, 10, curve, "The curve of the cut-out");
       Require.present(edge, "The edge of the cut-out");
+    }
+  }
+
+  /**
+   * What strokes of the hand say is kept and what dropped; the rest goes with the strokes that it
+   * is nearest to in place and colour.
+   *
+   * @param softness how wide an edge is at most, in pixels of the picture, 1–{@value
+   *     #MOST_SOFTNESS}
+   */
+  record ByMarks(List<Stroke> strokes, double softness, CutEdge edge) implements CutOut {
+    public static final double MOST_SOFTNESS = 32;
+    public static final int MOST_STROKES = 1000;
+
+    public ByMarks {
+      Require.present(strokes, "The strokes of the cut-out");
+      if (strokes.size() > MOST_STROKES) {
+        throw new InvalidInput(
+            "A cut-out has at most %d strokes; begin it anew with fewer.".formatted(MOST_STROKES));
+      }
+      Require.between(1, MOST_SOFTNESS, softness, "The softness of the cut-out");
+      Require.present(edge, "The edge of the cut-out");
+      strokes = List.copyOf(strokes);
     }
   }
 

@@ -23,12 +23,12 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-class PictureReaderTest {
+class RasterReaderTest {
   @Test
   void alphaAndColourComeThrough() throws IOException {
     BufferedImage image = new BufferedImage(3, 2, BufferedImage.TYPE_INT_ARGB);
     image.setRGB(1, 0, 0x80ff4000);
-    Picture picture = PictureReader.read("pennant.png", encoded(image, "png"));
+    RasterPicture picture = RasterReader.read("pennant.png", encoded(image, "png"));
     assertEquals(3, picture.width());
     assertTrue(picture.hasAlpha());
     float alpha = 0x80 / 255f;
@@ -48,8 +48,8 @@ class PictureReaderTest {
       }
     }
     byte[] bytes = encoded(image, format);
-    assertEquals(40, PictureReader.header("p", bytes).width());
-    Picture picture = PictureReader.read("p", bytes);
+    assertEquals(40, RasterReader.header("p", bytes).width());
+    RasterPicture picture = RasterReader.read("p", bytes);
     assertEquals(0xe8 / 255f, picture.pixels()[4 * 15], 0.02);
   }
 
@@ -57,9 +57,9 @@ class PictureReaderTest {
   @Test
   void webpIsReadWithItsAlpha() {
     byte[] webp = Base64.getDecoder().decode("UklGRhoAAABXRUJQVlA4TA0AAAAvAAAAEAcQERGIiP4HAA==");
-    PictureHeader header = PictureReader.header("clear.webp", webp);
+    PictureHeader header = RasterReader.header("clear.webp", webp);
     assertEquals("WebP", header.format());
-    Picture picture = PictureReader.read("clear.webp", webp);
+    RasterPicture picture = RasterReader.read("clear.webp", webp);
     assertEquals(1, picture.width());
     assertEquals(0, picture.pixels()[3]);
   }
@@ -87,7 +87,7 @@ class PictureReaderTest {
     ByteBuffer print = ByteBuffer.allocate(plain.length + 16).put(plain, 0, 2);
     print.put(new byte[] {(byte) 0xff, (byte) 0xee, 0, 14, 'A', 'd', 'o', 'b', 'e', 0, 100});
     print.put(new byte[5]).put(plain, 2, plain.length - 2);
-    Picture picture = PictureReader.read("print.jpg", print.array());
+    RasterPicture picture = RasterReader.read("print.jpg", print.array());
     float[] pixels = picture.pixels();
     int red = 4 * (8 * 48 + 8);
     assertTrue(pixels[red] > 0.7 && pixels[red + 1] < 0.4 && pixels[red + 2] < 0.4, "red");
@@ -159,7 +159,7 @@ class PictureReaderTest {
     turned.write(jpeg, 0, 2);
     turned.write(exif);
     turned.write(jpeg, 2, jpeg.length - 2);
-    Picture picture = PictureReader.read("photo.jpg", turned.toByteArray());
+    RasterPicture picture = RasterReader.read("photo.jpg", turned.toByteArray());
     assertEquals(32, picture.width());
     assertEquals(64, picture.height());
     // The white left side of the stored picture is at the top of the upright one.
@@ -172,7 +172,7 @@ class PictureReaderTest {
     ByteBuffer raw = ByteBuffer.allocate(1 + 8);
     raw.put((byte) 0).putShort((short) 0x1234).putShort((short) 0).putShort((short) 0);
     raw.putShort((short) 0xffff);
-    Picture picture = PictureReader.read("deep.png", png(1, 1, 16, 6, raw.array()));
+    RasterPicture picture = RasterReader.read("deep.png", png(1, 1, 16, 6, raw.array()));
     assertEquals(0x1234 / 65535f, picture.pixels()[0], 1e-7);
   }
 
@@ -180,9 +180,9 @@ class PictureReaderTest {
   void aHugePictureIsRefusedByItsHeader() throws IOException {
     byte[] huge = png(40_000, 40_000, 8, 6, new byte[0]);
     InvalidInput refused =
-        assertThrows(InvalidInput.class, () -> PictureReader.header("huge.png", huge));
+        assertThrows(InvalidInput.class, () -> RasterReader.header("huge.png", huge));
     assertTrue(refused.getMessage().contains("40000 × 40000"), refused.getMessage());
-    assertThrows(InvalidInput.class, () -> PictureReader.read("huge.png", huge));
+    assertThrows(InvalidInput.class, () -> RasterReader.read("huge.png", huge));
     assertThrows(InvalidInput.class, () -> PictureReader.checkLength("big.png", 200_000_000));
   }
 
@@ -191,15 +191,15 @@ class PictureReaderTest {
     byte[] whole = encoded(new BufferedImage(300, 300, BufferedImage.TYPE_INT_ARGB), "png");
     byte[] cut = Arrays.copyOf(whole, whole.length / 2);
     assertTrue(
-        assertThrows(InvalidInput.class, () -> PictureReader.read("cut.png", cut))
+        assertThrows(InvalidInput.class, () -> RasterReader.read("cut.png", cut))
             .getMessage()
             .contains("cut.png"));
     byte[] words = "not a picture at all".getBytes();
     assertTrue(
-        assertThrows(InvalidInput.class, () -> PictureReader.header("notes.txt", words))
+        assertThrows(InvalidInput.class, () -> RasterReader.header("notes.txt", words))
             .getMessage()
             .contains("not a picture"));
-    assertThrows(InvalidInput.class, () -> PictureReader.header("empty", new byte[0]));
+    assertThrows(InvalidInput.class, () -> RasterReader.header("empty", new byte[0]));
   }
 
   private static byte[] encoded(BufferedImage image, String format) throws IOException {

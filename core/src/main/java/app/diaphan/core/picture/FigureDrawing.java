@@ -1,0 +1,201 @@
+package app.diaphan.core.picture;
+
+import app.diaphan.core.raster.Bounds;
+import app.diaphan.core.raster.Coverage;
+import app.diaphan.core.raster.Plane;
+import java.awt.Color;
+import java.awt.Paint;
+import java.awt.PaintContext;
+import java.awt.Rectangle;
+import java.awt.RenderingHints;
+import java.awt.Shape;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Area;
+import java.awt.geom.NoninvertibleTransformException;
+import java.awt.geom.Rectangle2D;
+import java.awt.image.ColorModel;
+import java.awt.image.Raster;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** Draws figures one over the other, each with its exact coverage. */
+public final class FigureDrawing {
+  /** As many shapes as one coverage takes. */
+  private static final int MOST_SHAPES = 30;
+
+  private final Bounds bounds;
+  private final float[] pixels;
+
+  private FigureDrawing(Bounds bounds) {
+    this.bounds = bounds;
+    pixels = new float[4 * Math.multiplyExact(bounds.width(), bounds.height())];
+  }
+
+  /**
+   * @return premultiplied red, green, blue and alpha, 0–1, of each pixel of the bounds, row by row
+   */
+  public static float[] of(List<Figure> figures, Bounds bounds) {
+    FigureDrawing drawing = new FigureDrawing(bounds);
+    for (Figure figure : figures) {
+      switch (figure) {
+        case Figure.Filled filled -> drawing.fill(filled);
+        case Figure.Imaged imaged -> drawing.image(imaged);
+      }
+    }
+    return drawing.pixels;
+  }
+
+  /** A vector picture as pixels, so many for each of its units. */
+  static RasterPicture raster(VectorPicture picture, double scale) {
+    int width = Math.max(1, (int) Math.ceil(picture.width() * scale));
+    int height = Math.max(1, (int) Math.ceil(picture.height() * scale));
+    AffineTransform toPixels =
+        AffineTransform.getScaleInstance(
+            (double) width / picture.width(), (double) height / picture.height());
+    Bounds all = new Bounds(0, 0, width, height);
+    return new RasterPicture(width, height, of(picture.figures(toPixels), all), true);
+  }
+
+  private void fill(Figure.Filled figure) {
+    Plane coverage = coverage(figure.shape(), figure.clips());
+    if (coverage.bounds().empty()) {
+      return;
+    }
+    if (figure.paint() instanceof Color colour) {
+      float[] rgba = colour.getRGBComponents(null);
+      for (int c = 0; c < 3; c++) {
+        rgba[c] *= rgba[3];
+      }
+      over(coverage, figure.opacity(), (y, left, count, to) -> repeat(rgba, count, to));
+    } else {
+      painted(figure, coverage);
+    }
+  }
+
+  private static void repeat(float[] rgba, int count, float[] to) {
+    for (int i = 0; i < count; i++) {
+      System.arraycopy(rgba, 0, to, 4 * i, 4);
+    }
+  }
+
+  private void painted(Figure.Filled figure, Plane coverage) {
+    Paint paint = figure.paint();
+    Bounds b = coverage.bounds();
+    PaintContext context =
+        paint.createContext(
+            ColorModel.getRGBdefault(),
+            new Rectangle(b.left(), b.top(), b.width(), b.height()),
+            userBounds(figure),
+            figure.toPixels(),
+            new RenderingHints(
+                Map.of(
+                    RenderingHints.KEY_RENDERING, RenderingHints.VALUE_RENDER_QUALITY,
+                    RenderingHints.KEY_COLOR_RENDERING,
+                        RenderingHints.VALUE_COLOR_RENDER_QUALITY)));
+    try {
+      over(
+          coverage,
+          figure.opacity(),
+          (y, left, count, to) -> {
+            Raster raster = context.getRaster(left, y, count, 1);
+            ColorModel model = context.getColorModel();
+            Object pixel = null;
+            for (int i = 0; i < count; i++) {
+              pixel = raster.getDataElements(i, 0, pixel);
+              int argb = model.getRGB(pixel);
+              float alpha = (argb >>> 24) / 255f;
+              to[4 * i] = (argb >> 16 & 0xff) / 255f * alpha;
+              to[4 * i + 1] = (argb >> 8 & 0xff) / 255f * alpha;
+              to[4 * i + 2] = (argb & 0xff) / 255f * alpha;
+              to[4 * i + 3] = alpha;
+            }
+          });
+    } finally {
+      context.dispose();
+    }
+  }
+
+  private static Rectangle2D userBounds(Figure.Filled figure) {
+    try {
+      return figure.toPixels().createInverse().createTransformedShape(figure.shape()).getBounds2D();
+    } catch (NoninvertibleTransformException e) {
+      return figure.shape().getBounds2D();
+    }
+  }
+
+  private void image(Figure.Imaged figure) {
+    RasterPicture picture = Samples.picture(Decoded.of(figure.image()));
+    Shape footprint =
+        figure
+            .toPixels()
+            .createTransformedShape(new Rectangle(0, 0, picture.width(), picture.height()));
+    Plane coverage = coverage(footprint, figure.clips());
+    if (coverage.bounds().empty()) {
+      return;
+    }
+    PictureSampler sampler =
+        new PictureSampler(picture, figure.toPixels(), PictureSampler.Beyond.ITS_EDGE);
+    over(
+        coverage,
+        figure.opacity(),
+        (y, left, count, to) -> {
+          for (int i = 0; i < count; i++) {
+            sampler.sample(left + i, y, to, 4 * i);
+          }
+        });
+  }
+
+  /** What lies within a shape and all its clips. */
+  private Plane coverage(Shape shape, List<Shape> clips) {
+    Rectangle2D box = shape.getBounds2D();
+    List<Shape> shapes = new ArrayList<>();
+    shapes.add(shape);
+    for (Shape clip : clips) {
+      if (!clip.contains(box)) {
+        shapes.add(clip);
+      }
+    }
+    while (shapes.size() > MOST_SHAPES) {
+      Area both = new Area(shapes.removeLast());
+      both.intersect(new Area(shapes.removeLast()));
+      shapes.add(both);
+    }
+    int all = (1 << shapes.size()) - 1;
+    return Coverage.of(shapes, inside -> inside == all, bounds);
+  }
+
+  @FunctionalInterface
+  private interface Colours {
+    /** Writes premultiplied colours of a row from a column on. */
+    void row(int y, int left, int count, float[] to);
+  }
+
+  private void over(Plane coverage, float opacity, Colours colours) {
+    Bounds b = coverage.bounds();
+    float[] row = new float[4 * b.width()];
+    for (int y = b.top(); y < b.bottom(); y++) {
+      int from = coverage.row(y);
+      int first = 0;
+      int last = b.width();
+      while (first < last && coverage.values()[from + first] <= 0) {
+        first++;
+      }
+      while (last > first && coverage.values()[from + last - 1] <= 0) {
+        last--;
+      }
+      if (first == last) {
+        continue;
+      }
+      colours.row(y, b.left() + first, last - first, row);
+      int to = 4 * ((y - bounds.top()) * bounds.width() + b.left() + first - bounds.left());
+      for (int x = first, i = 0; x < last; x++, i += 4, to += 4) {
+        float cover = coverage.values()[from + x] * opacity;
+        float rest = 1 - cover * row[i + 3];
+        for (int c = 0; c < 4; c++) {
+          pixels[to + c] = row[i + c] * cover + pixels[to + c] * rest;
+        }
+      }
+    }
+  }
+}

@@ -1,0 +1,557 @@
+package app.diaphan.core.picture;
+
+import app.diaphan.core.raster.Outlines;
+import java.awt.AlphaComposite;
+import java.awt.BasicStroke;
+import java.awt.Color;
+import java.awt.Composite;
+import java.awt.Font;
+import java.awt.FontMetrics;
+import java.awt.Graphics;
+import java.awt.Graphics2D;
+import java.awt.GraphicsConfiguration;
+import java.awt.Image;
+import java.awt.Paint;
+import java.awt.Rectangle;
+import java.awt.RenderingHints;
+import java.awt.Shape;
+import java.awt.Stroke;
+import java.awt.font.FontRenderContext;
+import java.awt.font.GlyphVector;
+import java.awt.font.TextLayout;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Arc2D;
+import java.awt.geom.Area;
+import java.awt.geom.Ellipse2D;
+import java.awt.geom.Line2D;
+import java.awt.geom.NoninvertibleTransformException;
+import java.awt.geom.Path2D;
+import java.awt.geom.RoundRectangle2D;
+import java.awt.image.BufferedImage;
+import java.awt.image.BufferedImageOp;
+import java.awt.image.ImageObserver;
+import java.awt.image.RenderedImage;
+import java.awt.image.renderable.RenderableImage;
+import java.text.AttributedCharacterIterator;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Writes down what is drawn on it instead of drawing it, so that a library which knows a vector
+ * format draws through our exact coverage.
+ */
+final class FigureRecorder extends Graphics2D {
+  private static final GraphicsConfiguration CONFIGURATION = configuration();
+
+  private final FigureList figures;
+  private final RenderingHints hints;
+  private AffineTransform transform;
+
+  /** In pixels; empty for none. */
+  private List<Shape> clips;
+
+  private Paint paint = Color.BLACK;
+  private Stroke stroke = new BasicStroke();
+  private Composite composite = AlphaComposite.SrcOver;
+  private Color background = new Color(0, true);
+  private Font font = new Font(Font.SANS_SERIF, Font.PLAIN, 12);
+
+  FigureRecorder(FigureList figures, AffineTransform toPixels) {
+    this.figures = figures;
+    transform = new AffineTransform(toPixels);
+    clips = List.of();
+    hints = new RenderingHints(Map.of());
+    hints.put(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+    hints.put(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
+    hints.put(RenderingHints.KEY_FRACTIONALMETRICS, RenderingHints.VALUE_FRACTIONALMETRICS_ON);
+    hints.put(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);
+    hints.put(RenderingHints.KEY_RENDERING, RenderingHints.VALUE_RENDER_QUALITY);
+  }
+
+  private FigureRecorder(FigureRecorder like) {
+    figures = like.figures;
+    hints = (RenderingHints) like.hints.clone();
+    transform = new AffineTransform(like.transform);
+    clips = like.clips;
+    paint = like.paint;
+    stroke = like.stroke;
+    composite = like.composite;
+    background = like.background;
+    font = like.font;
+  }
+
+  /** Images of the platform know their screen; a headless one's stands for it. */
+  private static GraphicsConfiguration configuration() {
+    Graphics2D g = new BufferedImage(1, 1, BufferedImage.TYPE_INT_ARGB).createGraphics();
+    GraphicsConfiguration found = g.getDeviceConfiguration();
+    g.dispose();
+    return found;
+  }
+
+  @Override
+  public void fill(Shape shape) {
+    figures.add(
+        new Figure.Filled(
+            transform.createTransformedShape(exact(shape)),
+            paint,
+            new AffineTransform(transform),
+            opacity(),
+            clips));
+  }
+
+  /** The platform's ellipses are off by up to 0.03 % of their radius. */
+  private static Shape exact(Shape shape) {
+    return shape instanceof Ellipse2D e
+        ? Outlines.ellipse(e.getX(), e.getY(), e.getWidth(), e.getHeight())
+        : shape;
+  }
+
+  @Override
+  public void draw(Shape shape) {
+    fill(stroke.createStrokedShape(shape));
+  }
+
+  @Override
+  public boolean drawImage(Image image, AffineTransform to, ImageObserver observer) {
+    AffineTransform toPixels = new AffineTransform(transform);
+    if (to != null) {
+      toPixels.concatenate(to);
+    }
+    figures.add(new Figure.Imaged(pixelsOf(image), toPixels, opacity(), clips));
+    return true;
+  }
+
+  private static BufferedImage pixelsOf(Image image) {
+    if (image instanceof BufferedImage buffered) {
+      return buffered;
+    }
+    int width = Math.max(1, image.getWidth(null));
+    int height = Math.max(1, image.getHeight(null));
+    BufferedImage copy = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
+    Graphics2D g = copy.createGraphics();
+    g.drawImage(image, 0, 0, null);
+    g.dispose();
+    return copy;
+  }
+
+  /** A mixing mode cannot go out in a file with straight alpha: it is drawn plainly, and told. */
+  private float opacity() {
+    if (composite instanceof AlphaComposite known) {
+      return known.getAlpha();
+    }
+    figures.foundMixing();
+    return 1;
+  }
+
+  @Override
+  public void clip(Shape shape) {
+    if (shape == null) {
+      return;
+    }
+    List<Shape> more = new ArrayList<>(clips);
+    more.add(transform.createTransformedShape(shape));
+    clips = List.copyOf(more);
+  }
+
+  @Override
+  public void setClip(Shape shape) {
+    clips = shape == null ? List.of() : List.of(transform.createTransformedShape(shape));
+  }
+
+  @Override
+  public Shape getClip() {
+    if (clips.isEmpty()) {
+      return null;
+    }
+    Shape all = clips.getFirst();
+    if (clips.size() > 1) {
+      Area area = new Area(all);
+      clips.subList(1, clips.size()).forEach(clip -> area.intersect(new Area(clip)));
+      all = area;
+    }
+    try {
+      return transform.createInverse().createTransformedShape(all);
+    } catch (NoninvertibleTransformException e) {
+      return new Rectangle();
+    }
+  }
+
+  @Override
+  public Rectangle getClipBounds() {
+    Shape clip = getClip();
+    return clip == null ? null : clip.getBounds();
+  }
+
+  @Override
+  public void clipRect(int x, int y, int width, int height) {
+    clip(new Rectangle(x, y, width, height));
+  }
+
+  @Override
+  public void setClip(int x, int y, int width, int height) {
+    setClip(new Rectangle(x, y, width, height));
+  }
+
+  @Override
+  public boolean hit(Rectangle pixels, Shape shape, boolean onStroke) {
+    Shape tested = onStroke ? stroke.createStrokedShape(shape) : shape;
+    return transform.createTransformedShape(tested).intersects(pixels);
+  }
+
+  @Override
+  public boolean drawImage(Image image, int x, int y, ImageObserver observer) {
+    return drawImage(image, AffineTransform.getTranslateInstance(x, y), observer);
+  }
+
+  @Override
+  public boolean drawImage(Image image, int x, int y, Color behind, ImageObserver observer) {
+    return drawImage(image, x, y, observer);
+  }
+
+  @Override
+  public boolean drawImage(Image image, int x, int y, int w, int h, ImageObserver observer) {
+    BufferedImage pixels = pixelsOf(image);
+    AffineTransform to = AffineTransform.getTranslateInstance(x, y);
+    to.scale((double) w / pixels.getWidth(), (double) h / pixels.getHeight());
+    return drawImage(pixels, to, observer);
+  }
+
+  @Override
+  public boolean drawImage(
+      Image image, int x, int y, int w, int h, Color behind, ImageObserver observer) {
+    return drawImage(image, x, y, w, h, observer);
+  }
+
+  @Override
+  public boolean drawImage(
+      Image image,
+      int left,
+      int top,
+      int right,
+      int bottom,
+      int fromLeft,
+      int fromTop,
+      int fromRight,
+      int fromBottom,
+      ImageObserver observer) {
+    BufferedImage part =
+        pixelsOf(image)
+            .getSubimage(
+                Math.min(fromLeft, fromRight),
+                Math.min(fromTop, fromBottom),
+                Math.abs(fromRight - fromLeft),
+                Math.abs(fromBottom - fromTop));
+    return drawImage(part, left, top, right - left, bottom - top, observer);
+  }
+
+  @Override
+  public boolean drawImage(
+      Image image,
+      int left,
+      int top,
+      int right,
+      int bottom,
+      int fromLeft,
+      int fromTop,
+      int fromRight,
+      int fromBottom,
+      Color behind,
+      ImageObserver observer) {
+    return drawImage(
+        image, left, top, right, bottom, fromLeft, fromTop, fromRight, fromBottom, observer);
+  }
+
+  @Override
+  public void drawImage(BufferedImage image, BufferedImageOp operation, int x, int y) {
+    drawImage(operation == null ? image : operation.filter(image, null), x, y, null);
+  }
+
+  @Override
+  public void drawRenderedImage(RenderedImage image, AffineTransform to) {
+    BufferedImage copy =
+        new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_ARGB);
+    Graphics2D g = copy.createGraphics();
+    g.drawRenderedImage(image, new AffineTransform());
+    g.dispose();
+    drawImage(copy, to, null);
+  }
+
+  @Override
+  public void drawRenderableImage(RenderableImage image, AffineTransform to) {
+    drawRenderedImage(image.createDefaultRendering(), to);
+  }
+
+  @Override
+  public void drawGlyphVector(GlyphVector glyphs, float x, float y) {
+    fill(glyphs.getOutline(x, y));
+  }
+
+  @Override
+  public void drawString(String words, float x, float y) {
+    drawGlyphVector(font.createGlyphVector(getFontRenderContext(), words), x, y);
+  }
+
+  @Override
+  public void drawString(String words, int x, int y) {
+    drawString(words, (float) x, (float) y);
+  }
+
+  @Override
+  public void drawString(AttributedCharacterIterator words, float x, float y) {
+    AffineTransform to = AffineTransform.getTranslateInstance(x, y);
+    fill(new TextLayout(words, getFontRenderContext()).getOutline(to));
+  }
+
+  @Override
+  public void drawString(AttributedCharacterIterator words, int x, int y) {
+    drawString(words, (float) x, (float) y);
+  }
+
+  @Override
+  public void drawLine(int x1, int y1, int x2, int y2) {
+    draw(new Line2D.Double(x1, y1, x2, y2));
+  }
+
+  @Override
+  public void fillRect(int x, int y, int width, int height) {
+    fill(new Rectangle(x, y, width, height));
+  }
+
+  /** The ground is clear from the start. */
+  @Override
+  public void clearRect(int x, int y, int width, int height) {}
+
+  @Override
+  public void drawRoundRect(int x, int y, int w, int h, int across, int down) {
+    draw(new RoundRectangle2D.Double(x, y, w, h, across, down));
+  }
+
+  @Override
+  public void fillRoundRect(int x, int y, int w, int h, int across, int down) {
+    fill(new RoundRectangle2D.Double(x, y, w, h, across, down));
+  }
+
+  @Override
+  public void drawOval(int x, int y, int w, int h) {
+    draw(new Ellipse2D.Double(x, y, w, h));
+  }
+
+  @Override
+  public void fillOval(int x, int y, int w, int h) {
+    fill(new Ellipse2D.Double(x, y, w, h));
+  }
+
+  @Override
+  public void drawArc(int x, int y, int w, int h, int start, int angle) {
+    draw(new Arc2D.Double(x, y, w, h, start, angle, Arc2D.OPEN));
+  }
+
+  @Override
+  public void fillArc(int x, int y, int w, int h, int start, int angle) {
+    fill(new Arc2D.Double(x, y, w, h, start, angle, Arc2D.PIE));
+  }
+
+  @Override
+  public void drawPolyline(int[] x, int[] y, int count) {
+    draw(line(x, y, count));
+  }
+
+  @Override
+  public void drawPolygon(int[] x, int[] y, int count) {
+    Path2D path = line(x, y, count);
+    path.closePath();
+    draw(path);
+  }
+
+  @Override
+  public void fillPolygon(int[] x, int[] y, int count) {
+    Path2D path = line(x, y, count);
+    path.closePath();
+    fill(path);
+  }
+
+  private static Path2D line(int[] x, int[] y, int count) {
+    Path2D path = new Path2D.Double(Path2D.WIND_EVEN_ODD);
+    for (int i = 0; i < count; i++) {
+      if (i == 0) {
+        path.moveTo(x[i], y[i]);
+      } else {
+        path.lineTo(x[i], y[i]);
+      }
+    }
+    return path;
+  }
+
+  @Override
+  public void copyArea(int x, int y, int width, int height, int right, int down) {
+    throw new UnsupportedOperationException("There are no pixels to copy from.");
+  }
+
+  @Override
+  public Graphics create() {
+    return new FigureRecorder(this);
+  }
+
+  @Override
+  public void dispose() {}
+
+  @Override
+  public GraphicsConfiguration getDeviceConfiguration() {
+    return CONFIGURATION;
+  }
+
+  @Override
+  public FontRenderContext getFontRenderContext() {
+    return new FontRenderContext(null, true, true);
+  }
+
+  @Override
+  public FontMetrics getFontMetrics(Font asked) {
+    Graphics2D g = new BufferedImage(1, 1, BufferedImage.TYPE_INT_ARGB).createGraphics();
+    FontMetrics metrics = g.getFontMetrics(asked);
+    g.dispose();
+    return metrics;
+  }
+
+  @Override
+  public void translate(int x, int y) {
+    transform.translate(x, y);
+  }
+
+  @Override
+  public void translate(double x, double y) {
+    transform.translate(x, y);
+  }
+
+  @Override
+  public void rotate(double angle) {
+    transform.rotate(angle);
+  }
+
+  @Override
+  public void rotate(double angle, double x, double y) {
+    transform.rotate(angle, x, y);
+  }
+
+  @Override
+  public void scale(double x, double y) {
+    transform.scale(x, y);
+  }
+
+  @Override
+  public void shear(double x, double y) {
+    transform.shear(x, y);
+  }
+
+  @Override
+  public void transform(AffineTransform more) {
+    transform.concatenate(more);
+  }
+
+  @Override
+  public void setTransform(AffineTransform other) {
+    transform = new AffineTransform(other);
+  }
+
+  @Override
+  public AffineTransform getTransform() {
+    return new AffineTransform(transform);
+  }
+
+  @Override
+  public Paint getPaint() {
+    return paint;
+  }
+
+  @Override
+  public void setPaint(Paint other) {
+    paint = other == null ? paint : other;
+  }
+
+  @Override
+  public Color getColor() {
+    return paint instanceof Color colour ? colour : Color.BLACK;
+  }
+
+  @Override
+  public void setColor(Color colour) {
+    setPaint(colour);
+  }
+
+  @Override
+  public Composite getComposite() {
+    return composite;
+  }
+
+  @Override
+  public void setComposite(Composite other) {
+    composite = other;
+  }
+
+  @Override
+  public Stroke getStroke() {
+    return stroke;
+  }
+
+  @Override
+  public void setStroke(Stroke other) {
+    stroke = other;
+  }
+
+  @Override
+  public Color getBackground() {
+    return background;
+  }
+
+  @Override
+  public void setBackground(Color colour) {
+    background = colour;
+  }
+
+  @Override
+  public Font getFont() {
+    return font;
+  }
+
+  @Override
+  public void setFont(Font other) {
+    font = other == null ? font : other;
+  }
+
+  @Override
+  public void setRenderingHint(RenderingHints.Key key, Object value) {
+    hints.put(key, value);
+  }
+
+  @Override
+  public Object getRenderingHint(RenderingHints.Key key) {
+    return hints.get(key);
+  }
+
+  @Override
+  public void setRenderingHints(Map<?, ?> others) {
+    hints.clear();
+    addRenderingHints(others);
+  }
+
+  @Override
+  public void addRenderingHints(Map<?, ?> others) {
+    hints.putAll(others);
+  }
+
+  @Override
+  public RenderingHints getRenderingHints() {
+    return (RenderingHints) hints.clone();
+  }
+
+  @Override
+  public void setPaintMode() {
+    composite = AlphaComposite.SrcOver;
+  }
+
+  @Override
+  public void setXORMode(Color colour) {
+    figures.foundMixing();
+  }
+}

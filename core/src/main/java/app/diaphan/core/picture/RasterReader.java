@@ -1,0 +1,191 @@
+package app.diaphan.core.picture;
+
+import app.diaphan.core.InvalidInput;
+import com.drew.imaging.ImageMetadataReader;
+import com.drew.imaging.ImageProcessingException;
+import com.drew.metadata.MetadataException;
+import com.drew.metadata.exif.ExifIFD0Directory;
+import java.awt.color.ColorSpace;
+import java.awt.color.ICC_ColorSpace;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.util.Iterator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageReader;
+import javax.imageio.stream.ImageInputStream;
+import javax.imageio.stream.MemoryCacheImageInputStream;
+
+/** Reads raster pictures. Sizes are checked from the header before any pixel is decoded. */
+final class RasterReader {
+  static final long MOST_PIXELS = 50_000_000;
+
+  private static final Map<String, String> FORMATS =
+      Map.of(
+          "png", "PNG", "jpeg", "JPEG", "gif", "GIF", "bmp", "BMP", "tif", "TIFF", "webp", "WebP");
+
+  private RasterReader() {}
+
+  /**
+   * Reads the header alone.
+   *
+   * @param name how error sentences call the picture
+   * @throws InvalidInput if the bytes are no picture Diaphan reads, or one that is too large
+   */
+  static PictureHeader header(String name, byte[] bytes) {
+    return with(name, bytes, reader -> headerOf(name, reader));
+  }
+
+  /** Decodes the picture, turned upright. */
+  static RasterPicture read(String name, byte[] bytes) {
+    return (RasterPicture) file(name, bytes).picture();
+  }
+
+  /** Decodes the picture, turned upright, and tells what its file says. */
+  static PictureFile file(String name, byte[] bytes) {
+    return with(
+        name,
+        bytes,
+        reader -> {
+          PictureHeader header = headerOf(name, reader);
+          Decoded decoded =
+              header.format().equals("PNG") ? PngChunks.read(reader) : Decoded.of(reader.read(0));
+          return new PictureFile(
+              upright(Samples.picture(decoded), orientation(bytes)),
+              header.format(),
+              1,
+              Samples.bits(decoded.image()),
+              profileName(decoded),
+              List.of());
+        });
+  }
+
+  private static String profileName(Decoded decoded) {
+    if (decoded.profile().isPresent()) {
+      return ProfileName.of(decoded.profile().get());
+    }
+    ColorSpace space = decoded.image().getColorModel().getColorSpace();
+    boolean own =
+        space instanceof ICC_ColorSpace
+            && !space.isCS_sRGB()
+            && space != ColorSpace.getInstance(ColorSpace.CS_GRAY);
+    return own ? ProfileName.of(((ICC_ColorSpace) space).getProfile()) : "";
+  }
+
+  @FunctionalInterface
+  private interface Reading<T> {
+    T from(ImageReader reader) throws IOException;
+  }
+
+  private static <T> T with(String name, byte[] bytes, Reading<T> reading) {
+    try (ImageInputStream input = new MemoryCacheImageInputStream(new StoppableStream(bytes))) {
+      Iterator<ImageReader> readers = ImageIO.getImageReaders(input);
+      if (!readers.hasNext()) {
+        throw new InvalidInput(
+            "\"%s\" is not a picture Diaphan can read; give a PNG, JPEG, TIFF, WebP, GIF, BMP, SVG or PDF file."
+                .formatted(name));
+      }
+      ImageReader reader = readers.next();
+      try {
+        reader.setInput(input, true, false);
+        return reading.from(reader);
+      } finally {
+        reader.dispose();
+      }
+    } catch (IOException | RuntimeException e) {
+      if (e instanceof InvalidInput known) {
+        throw known;
+      }
+      throw new InvalidInput(
+          "The picture \"%s\" is damaged or cut short and was not taken in; save it again."
+              .formatted(name),
+          e);
+    }
+  }
+
+  private static PictureHeader headerOf(String name, ImageReader reader) throws IOException {
+    int width = reader.getWidth(0);
+    int height = reader.getHeight(0);
+    if ((long) width * height > MOST_PIXELS) {
+      throw new InvalidInput(
+          "The picture \"%s\" has %d × %d pixels; Diaphan takes up to %d megapixels. Scale it down."
+              .formatted(name, width, height, MOST_PIXELS / 1_000_000));
+    }
+    String format = reader.getFormatName().toLowerCase(Locale.ROOT);
+    return new PictureHeader(FORMATS.getOrDefault(format, format), width, height);
+  }
+
+  private static int orientation(byte[] bytes) {
+    try {
+      var directory =
+          ImageMetadataReader.readMetadata(new ByteArrayInputStream(bytes))
+              .getFirstDirectoryOfType(ExifIFD0Directory.class);
+      return directory != null && directory.containsTag(ExifIFD0Directory.TAG_ORIENTATION)
+          ? directory.getInt(ExifIFD0Directory.TAG_ORIENTATION)
+          : 1;
+    } catch (ImageProcessingException | IOException | MetadataException e) {
+      return 1; // A picture without readable notes lies as it is stored.
+    }
+  }
+
+  /** Undoes the eight orientations of EXIF 2.3, tag 274. */
+  private static RasterPicture upright(RasterPicture stored, int orientation) {
+    if (orientation < 2 || orientation > 8) {
+      return stored;
+    }
+    boolean sideways = orientation >= 5;
+    int width = sideways ? stored.height() : stored.width();
+    int height = sideways ? stored.width() : stored.height();
+    float[] pixels = new float[stored.pixels().length];
+    for (int y = 0; y < height; y++) {
+      for (int x = 0; x < width; x++) {
+        int backX = width - 1 - x;
+        int backY = height - 1 - y;
+        int sx =
+            switch (orientation) {
+              case 2, 3 -> backX;
+              case 4 -> x;
+              case 5, 6 -> y;
+              default -> backY;
+            };
+        int sy =
+            switch (orientation) {
+              case 2 -> y;
+              case 3, 4 -> backY;
+              case 5, 8 -> x;
+              default -> backX;
+            };
+        System.arraycopy(
+            stored.pixels(), 4 * (sy * stored.width() + sx), pixels, 4 * (y * width + x), 4);
+      }
+    }
+    return new RasterPicture(width, height, pixels, stored.hasAlpha());
+  }
+
+  /** Ends a decoder that was given up on: it cannot do much without reading. */
+  private static final class StoppableStream extends ByteArrayInputStream {
+    StoppableStream(byte[] bytes) {
+      super(bytes);
+    }
+
+    @Override
+    public synchronized int read() {
+      check();
+      return super.read();
+    }
+
+    @Override
+    public synchronized int read(byte[] to, int at, int length) {
+      check();
+      return super.read(to, at, length);
+    }
+
+    private static void check() {
+      if (Thread.currentThread().isInterrupted()) {
+        throw new IllegalStateException("The decoder was given up on.");
+      }
+    }
+  }
+}

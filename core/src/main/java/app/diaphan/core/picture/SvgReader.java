@@ -1,0 +1,136 @@
+package app.diaphan.core.picture;
+
+import app.diaphan.core.InvalidInput;
+import app.diaphan.core.type.ShippedFonts;
+import com.github.weisj.jsvg.SVGDocument;
+import com.github.weisj.jsvg.parser.DocumentLimits;
+import com.github.weisj.jsvg.parser.DomElement;
+import com.github.weisj.jsvg.parser.LoaderContext;
+import com.github.weisj.jsvg.parser.SVGLoader;
+import com.github.weisj.jsvg.parser.resources.ResourcePolicy;
+import com.github.weisj.jsvg.renderer.NullPlatformSupport;
+import com.github.weisj.jsvg.view.FloatSize;
+import com.github.weisj.jsvg.view.ViewBox;
+import java.awt.GraphicsEnvironment;
+import java.awt.geom.AffineTransform;
+import java.io.ByteArrayInputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.regex.Pattern;
+
+/**
+ * Reads SVG files. They are parsed without scripts, document types or outside references; pictures
+ * written into the file itself are shown.
+ */
+final class SvgReader {
+  private static final int LARGEST_SIDE = 100_000;
+  private static final int NESTING = 100;
+  private static final int USE_NESTING = 20;
+
+  private static final Pattern FAMILY =
+      Pattern.compile("font-family\\s*[:=]\\s*[\"']?\\s*['\"]?([^\"';>},]+)");
+
+  private SvgReader() {}
+
+  /** Whether these bytes look like an SVG file. */
+  static boolean reads(byte[] bytes) {
+    String start = new String(bytes, 0, Math.min(bytes.length, 4096), StandardCharsets.UTF_8);
+    return start.stripLeading().startsWith("<") && start.contains("<svg")
+        || start.startsWith("\ufeff<") && start.contains("<svg");
+  }
+
+  static VectorPicture read(String name, byte[] bytes) {
+    Fonts.known();
+    boolean[] thinGroup = new boolean[1];
+    LoaderContext context =
+        LoaderContext.builder()
+            .preProcessor(root -> thinGroup[0] = hasThinGroup(root))
+            .externalResourcePolicy(ResourcePolicy.DENY_EXTERNAL)
+            .documentLimits(new DocumentLimits(NESTING, USE_NESTING, FigureList.MOST_FIGURES))
+            .build();
+    SVGDocument document = new SVGLoader().load(new ByteArrayInputStream(bytes), null, context);
+    if (document == null) {
+      throw new InvalidInput(
+          "The SVG file \"%s\" is damaged or is no SVG file; save it again.".formatted(name));
+    }
+    FloatSize size = document.size();
+    if (!(size.width > 0 && size.height > 0) || Math.max(size.width, size.height) > LARGEST_SIDE) {
+      throw new InvalidInput(
+          "The SVG file \"%s\" says its size is %s × %s; give it a width and a height between 1 and %d."
+              .formatted(name, size.width, size.height, LARGEST_SIDE));
+    }
+    int width = Math.max(1, Math.round(size.width));
+    int height = Math.max(1, Math.round(size.height));
+    ViewBox box = new ViewBox(width, height);
+    VectorPicture.Page page =
+        new VectorPicture.Page(
+            width, height, toPixels -> figures(document, box, toPixels).figures());
+    List<String> notes = new ArrayList<>(wordNotes(new String(bytes, StandardCharsets.UTF_8)));
+    if (thinGroup[0]) {
+      notes.add(
+          "A group in it has an opacity of its own, which is given to each of its parts; where they overlap, they show through each other.");
+    }
+    if (figures(document, box, new AffineTransform()).mixing()) {
+      notes.add(Notes.MIXING);
+    }
+    return new VectorPicture(List.of(page), notes);
+  }
+
+  private static boolean hasThinGroup(DomElement element) {
+    String opacity =
+        element.attribute(
+            "opacity", element.attribute("style", "").replaceAll("(?s).*(?<!-)opacity\\s*:", ""));
+    boolean thin = opacity.matches("\\s*0?\\.\\d+.*|\\s*\\d\\d?(\\.\\d+)?%.*");
+    return thin && element.children().size() > 1
+        || element.children().stream().anyMatch(SvgReader::hasThinGroup);
+  }
+
+  private static FigureList figures(SVGDocument document, ViewBox box, AffineTransform toPixels) {
+    FigureList figures = new FigureList();
+    document.renderWithPlatform(
+        NullPlatformSupport.INSTANCE, new FigureRecorder(figures, toPixels), box);
+    return figures;
+  }
+
+  /** What to say about families that the file's words name and that are not here. */
+  private static List<String> wordNotes(String text) {
+    if (!text.contains("<text")) {
+      return List.of();
+    }
+    Set<String> unknown = new LinkedHashSet<>();
+    FAMILY
+        .matcher(text)
+        .results()
+        .map(found -> found.group(1).strip())
+        .filter(family -> ShippedFonts.shelf().find(family).isEmpty())
+        .forEach(unknown::add);
+    if (unknown.isEmpty()) {
+      return List.of();
+    }
+    return List.of(
+        "Its words name %s, which is not here; another font stands in. Turn the words into outlines to be sure of them."
+            .formatted(String.join(", ", unknown)));
+  }
+
+  /** The library looks for families among those of the platform, so ours are made known there. */
+  private static final class Fonts {
+    private static final boolean KNOWN = register();
+
+    static boolean known() {
+      return KNOWN;
+    }
+
+    private static boolean register() {
+      GraphicsEnvironment platform = GraphicsEnvironment.getLocalGraphicsEnvironment();
+      ShippedFonts.shelf()
+          .families()
+          .forEach(
+              family ->
+                  family.weights().forEach(weight -> platform.registerFont(family.font(weight))));
+      return true;
+    }
+  }
+}

@@ -1,0 +1,124 @@
+package app.diaphan.server.draw;
+
+import app.diaphan.core.InvalidInput;
+import app.diaphan.core.cutout.CutView;
+import app.diaphan.core.cutout.GroundLeft;
+import app.diaphan.core.overlay.cutout.CutOut;
+import app.diaphan.core.picture.PictureSampler;
+import app.diaphan.core.picture.RasterPicture;
+import java.awt.geom.AffineTransform;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import javax.imageio.IIOImage;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageWriteParam;
+import javax.imageio.ImageWriter;
+import javax.imageio.stream.ImageOutputStream;
+import org.springframework.stereotype.Service;
+
+/** Shows parts of cut-outs from close by or from afar while they are worked on. */
+@Service
+public class CutOutLooks {
+  private static final int LARGEST_SIDE = 4096;
+
+  private final DrawingService drawings;
+  private final DrawnPictures drawn;
+
+  CutOutLooks(DrawingService drawings, DrawnPictures drawn) {
+    this.drawings = drawings;
+    this.drawn = drawn;
+  }
+
+  /**
+   * A part of a picture.
+   *
+   * @param left in pixels of the picture, as the others
+   * @param scale pixels shown for one of the picture; above 1 the part comes as it is, to be
+   *     enlarged without smoothing
+   */
+  public record PicturePart(int left, int top, int width, int height, double scale) {
+    public PicturePart {
+      if (left < 0 || top < 0 || width < 1 || height < 1 || !(scale > 0 && scale <= 64)) {
+        throw new InvalidInput("The part to look at does not lie in the picture.");
+      }
+    }
+  }
+
+  /**
+   * @param picture the address of the part's picture
+   * @param width of the whole picture
+   * @param groundLeft how much of the old ground's colour is left in the edge, 0–1
+   */
+  public record SeenPart(String picture, int width, int height, double groundLeft) {}
+
+  /**
+   * @throws InvalidInput if the package has no such raster picture
+   */
+  public SeenPart look(Long packageId, String name, CutOut cutOut, CutView view, PicturePart part) {
+    if (!(drawings.picture(packageId, name).orElse(null) instanceof RasterPicture picture)) {
+      throw new InvalidInput(
+          "The package has no picture of pixels \"%s\" to cut out.".formatted(name));
+    }
+    RasterPicture cut = drawings.rendererFor(packageId).cut(picture, cutOut);
+    RasterPicture seen = view.of(picture, cut);
+    int right = Math.min(picture.width(), part.left() + part.width());
+    int bottom = Math.min(picture.height(), part.top() + part.height());
+    if (part.left() >= right || part.top() >= bottom) {
+      throw new InvalidInput("The part to look at does not lie in the picture.");
+    }
+    double scale = Math.min(1, part.scale());
+    int width = (int) Math.max(1, Math.round((right - part.left()) * scale));
+    int height = (int) Math.max(1, Math.round((bottom - part.top()) * scale));
+    if (Math.max(width, height) > LARGEST_SIDE) {
+      throw new InvalidInput("The part to look at is too large at this scale.");
+    }
+    AffineTransform to =
+        AffineTransform.getScaleInstance(
+            (double) width / (right - part.left()), (double) height / (bottom - part.top()));
+    to.translate(-part.left(), -part.top());
+    return new SeenPart(
+        drawn.keep(png(seen, to, width, height)),
+        picture.width(),
+        picture.height(),
+        GroundLeft.of(picture, cut));
+  }
+
+  private static byte[] png(RasterPicture picture, AffineTransform to, int width, int height) {
+    PictureSampler sampler = new PictureSampler(picture, to, PictureSampler.Beyond.ITS_EDGE);
+    BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
+    float[] rgba = new float[4];
+    int[] row = new int[width];
+    for (int y = 0; y < height; y++) {
+      for (int x = 0; x < width; x++) {
+        sampler.sample(x, y, rgba, 0);
+        int packed = Math.round(255 * rgba[3]); // Alpha stands before the colours.
+        for (int c = 0; c < 3; c++) {
+          float straight = rgba[3] > 0 ? Math.clamp(rgba[c] / rgba[3], 0f, 1f) : 0;
+          packed = packed << 8 | Math.round(255 * straight);
+        }
+        row[x] = packed;
+      }
+      image.setRGB(0, y, width, 1, row, 0, width);
+    }
+    return quickPng(image);
+  }
+
+  private static byte[] quickPng(BufferedImage image) {
+    ImageWriter writer = ImageIO.getImageWritersByFormatName("png").next();
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    try (ImageOutputStream out = ImageIO.createImageOutputStream(bytes)) {
+      ImageWriteParam how = writer.getDefaultWriteParam();
+      how.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
+      how.setCompressionQuality(0.9f); // The quickest deflating that is still one.
+      writer.setOutput(out);
+      writer.write(null, new IIOImage(image, null, null), how);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } finally {
+      writer.dispose();
+    }
+    return bytes.toByteArray();
+  }
+}

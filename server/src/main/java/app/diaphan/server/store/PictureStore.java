@@ -1,0 +1,191 @@
+package app.diaphan.server.store;
+
+import app.diaphan.core.InvalidInput;
+import app.diaphan.core.cutout.Ground;
+import app.diaphan.core.deliver.FileName;
+import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.overlay.PictureNames;
+import app.diaphan.core.picture.PictureFile;
+import app.diaphan.core.picture.PictureReader;
+import app.diaphan.core.picture.RasterPicture;
+import app.diaphan.core.picture.VectorPicture;
+import app.diaphan.server.json.DocumentJson;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HexFormat;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps the pictures of packages. */
+@Service
+public class PictureStore {
+  private final Pictures pictures;
+  private final PictureContents contents;
+  private final Overlays overlays;
+
+  PictureStore(Pictures pictures, PictureContents contents, Overlays overlays) {
+    this.pictures = pictures;
+    this.contents = contents;
+    this.overlays = overlays;
+  }
+
+  public List<PictureEntity> of(Long packageId) {
+    return pictures.findByPackageIdOrderByName(packageId);
+  }
+
+  public PictureEntity get(Long id) {
+    return pictures.findById(id).orElseThrow(() -> new Missing("picture", id));
+  }
+
+  public byte[] content(PictureEntity picture) {
+    return contents.findById(picture.sha256()).orElseThrow().content();
+  }
+
+  public PictureFacts facts(PictureEntity picture) {
+    return picture
+        .facts()
+        .map(json -> DocumentJson.read(json, PictureFacts.class, "What is known of the picture"))
+        .orElseGet(() -> factsOf(PictureReader.readFile(picture.name(), content(picture))));
+  }
+
+  /** The names of the package's overlays that show each picture. */
+  public Map<String, List<String>> uses(Long packageId) {
+    Map<String, List<String>> uses = new LinkedHashMap<>();
+    for (OverlayEntity entity : overlays.findByPackageIdOrderById(packageId)) {
+      Overlay overlay = PackageStore.documentOf(entity);
+      for (String name : PictureNames.in(overlay.stack())) {
+        uses.computeIfAbsent(name, key -> new ArrayList<>()).add(overlay.name());
+      }
+    }
+    return uses;
+  }
+
+  /**
+   * Takes a picture in. If the package has the same bytes already, under whatever name, it is that
+   * picture; a name that is taken by others is numbered.
+   */
+  @Transactional
+  public PictureEntity add(Long packageId, String name, byte[] bytes) {
+    FileName.check(name);
+    var known = pictures.findFirstByPackageIdAndSha256OrderById(packageId, sha256(bytes));
+    return known.orElseGet(() -> keep(new PictureEntity(packageId, free(packageId, name)), bytes));
+  }
+
+  /** Takes a picture in under just this name, which no other has. */
+  @Transactional
+  public PictureEntity addAs(Long packageId, String name, byte[] bytes) {
+    return keep(new PictureEntity(packageId, name), bytes);
+  }
+
+  private String free(Long packageId, String name) {
+    String free = name;
+    for (int i = 2; pictures.findByPackageIdAndName(packageId, free).isPresent(); i++) {
+      int dot = name.lastIndexOf('.');
+      String end = dot < 0 ? "" : name.substring(dot);
+      free = name.substring(0, name.length() - end.length()) + " (" + i + ")" + end;
+    }
+    return free;
+  }
+
+  /** Shows other bytes under a picture's name, wherever it is used. */
+  @Transactional
+  public PictureEntity replace(Long id, byte[] bytes) {
+    PictureEntity replaced = keep(get(id), bytes);
+    pictures.flush();
+    contents.deleteUnused();
+    return replaced;
+  }
+
+  /**
+   * @throws InvalidInput if an overlay shows it
+   */
+  @Transactional
+  public void delete(Long id) {
+    PictureEntity picture = get(id);
+    List<String> users = uses(picture.packageId()).getOrDefault(picture.name(), List.of());
+    if (!users.isEmpty()) {
+      throw new InvalidInput(
+          "\"%s\" is shown by %s and was not taken away; show another picture there first."
+              .formatted(picture.name(), String.join(", ", users)));
+    }
+    pictures.delete(picture);
+    pictures.flush();
+    contents.deleteUnused();
+  }
+
+  /**
+   * Takes pictures of another package in, unless this one has them.
+   *
+   * @param names those wanted; what the other package does not have is passed over
+   * @return for each name the one it has here
+   */
+  @Transactional
+  public Map<String, String> copy(Long from, Long to, Collection<String> names) {
+    Map<String, String> here = new LinkedHashMap<>();
+    for (String name : names) {
+      pictures
+          .findByPackageIdAndName(from, name)
+          .ifPresent(picture -> here.put(name, add(to, name, content(picture)).name()));
+    }
+    return here;
+  }
+
+  private PictureEntity keep(PictureEntity picture, byte[] bytes) {
+    FileName.check(picture.name());
+    // All of it is read: what is cut short is refused before anything is kept.
+    PictureFile file = PictureReader.readFile(picture.name(), bytes);
+    String digest = sha256(bytes);
+    if (!contents.existsById(digest)) {
+      contents.saveAndFlush(new PictureContent(digest, bytes));
+    }
+    picture.show(
+        file.format(),
+        file.picture().width(),
+        file.picture().height(),
+        digest,
+        DocumentJson.write(factsOf(file)));
+    return pictures.save(picture);
+  }
+
+  private static PictureFacts factsOf(PictureFile file) {
+    return switch (file.picture()) {
+      case RasterPicture raster ->
+          new PictureFacts(
+              List.of(new PictureFacts.Page(raster.width(), raster.height())),
+              file.bits(),
+              file.profile(),
+              file.alpha(),
+              raster.hasAlpha() && file.alpha() == PictureFile.AlphaFound.USED
+                  ? 0
+                  : Ground.ofBorder(raster).flatShare(),
+              List.of(),
+              file.notes());
+      case VectorPicture vector ->
+          new PictureFacts(
+              IntStream.rangeClosed(1, vector.pageCount())
+                  .mapToObj(vector::page)
+                  .map(page -> new PictureFacts.Page(page.width(), page.height()))
+                  .toList(),
+              0,
+              "",
+              file.alpha(),
+              0,
+              vector.colours().stream().map(Object::toString).toList(),
+              file.notes());
+    };
+  }
+
+  private static String sha256(byte[] content) {
+    try {
+      return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(content));
+    } catch (NoSuchAlgorithmException e) {
+      throw new IllegalStateException(e); // Every Java platform has SHA-256.
+    }
+  }
+}

@@ -1,0 +1,151 @@
+package app.diaphan.server.web;
+
+import app.diaphan.core.InvalidInput;
+import app.diaphan.core.cutout.CutView;
+import app.diaphan.core.overlay.cutout.CutOut;
+import app.diaphan.core.picture.Stamps;
+import app.diaphan.server.draw.CutOutLooks;
+import app.diaphan.server.draw.SmallPictures;
+import app.diaphan.server.store.PackageStore;
+import app.diaphan.server.store.PictureEntity;
+import app.diaphan.server.store.PictureFacts;
+import app.diaphan.server.store.PictureStore;
+import java.io.IOException;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import org.springframework.http.CacheControl;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+
+/** The pictures of packages. */
+@RestController
+@RequestMapping("/api")
+class PictureApi {
+  private final PackageStore packages;
+  private final PictureStore pictures;
+  private final SmallPictures small;
+  private final CutOutLooks looks;
+
+  PictureApi(PackageStore packages, PictureStore pictures, SmallPictures small, CutOutLooks looks) {
+    this.packages = packages;
+    this.pictures = pictures;
+    this.small = small;
+    this.looks = looks;
+  }
+
+  /**
+   * @param digest changes with the bytes
+   * @param usedBy names of the package's saved overlays that show it
+   */
+  record PictureSummary(
+      long id,
+      String name,
+      String format,
+      int width,
+      int height,
+      String digest,
+      PictureFacts facts,
+      List<String> usedBy) {}
+
+  private PictureSummary summary(PictureEntity picture, List<String> usedBy) {
+    return new PictureSummary(
+        picture.id(),
+        picture.name(),
+        picture.format(),
+        picture.width(),
+        picture.height(),
+        picture.sha256(),
+        pictures.facts(picture),
+        usedBy);
+  }
+
+  private PictureSummary summary(PictureEntity picture) {
+    return summary(
+        picture, pictures.uses(picture.packageId()).getOrDefault(picture.name(), List.of()));
+  }
+
+  record ToLookAt(String picture, CutOut cutOut, CutView view, CutOutLooks.PicturePart part) {}
+
+  /** A part of a picture that is being cut out. */
+  @PostMapping("/packages/{id}/cut-outs")
+  CutOutLooks.SeenPart lookAt(@PathVariable long id, @RequestBody ToLookAt wanted) {
+    return looks.look(id, wanted.picture(), wanted.cutOut(), wanted.view(), wanted.part());
+  }
+
+  @GetMapping("/packages/{id}/pictures")
+  List<PictureSummary> pictures(@PathVariable long id) {
+    packages.get(id);
+    Map<String, List<String>> uses = pictures.uses(id);
+    return pictures.of(id).stream()
+        .map(picture -> summary(picture, uses.getOrDefault(picture.name(), List.of())))
+        .toList();
+  }
+
+  /** The same bytes again give the picture that the package has already. */
+  @PostMapping(path = "/packages/{id}/pictures", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+  @ResponseStatus(HttpStatus.CREATED)
+  PictureSummary addPicture(@PathVariable long id, @RequestPart("file") MultipartFile file)
+      throws IOException {
+    packages.get(id);
+    String name = file.getOriginalFilename();
+    if (name == null || name.isBlank()) {
+      throw new InvalidInput("The picture came without a name; save it under one and try again.");
+    }
+    return summary(pictures.add(id, name, file.getBytes()));
+  }
+
+  /** Shows other bytes under the picture's name, wherever it is used. */
+  @PutMapping(path = "/pictures/{id}", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+  PictureSummary replacePicture(@PathVariable long id, @RequestPart("file") MultipartFile file)
+      throws IOException {
+    return summary(pictures.replace(id, file.getBytes()));
+  }
+
+  @DeleteMapping("/pictures/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void deletePicture(@PathVariable long id) {
+    pictures.delete(id);
+  }
+
+  /** The picture, small, on clear ground. */
+  @GetMapping(path = "/pictures/{id}/small.png", produces = MediaType.IMAGE_PNG_VALUE)
+  ResponseEntity<byte[]> smallPicture(@PathVariable long id) {
+    return ResponseEntity.ok()
+        .cacheControl(CacheControl.maxAge(Duration.ofDays(1)).cachePrivate())
+        .body(small.of(pictures.get(id)));
+  }
+
+  /** The names of the ornaments that ship with Diaphan. */
+  @GetMapping("/stamps")
+  List<String> stamps() {
+    return Stamps.names();
+  }
+
+  @GetMapping(path = "/stamps/{name}.svg", produces = "image/svg+xml")
+  ResponseEntity<byte[]> stamp(@PathVariable String name) {
+    return ResponseEntity.ok()
+        .cacheControl(CacheControl.maxAge(Duration.ofDays(1)).cachePrivate())
+        .body(Stamps.svg(name));
+  }
+
+  /** Puts an ornament among the pictures of a package. */
+  @PostMapping("/packages/{id}/stamps/{name}")
+  @ResponseStatus(HttpStatus.CREATED)
+  PictureSummary addStamp(@PathVariable long id, @PathVariable String name) {
+    packages.get(id);
+    return summary(pictures.add(id, name + ".svg", Stamps.svg(name)));
+  }
+}

@@ -1,0 +1,63 @@
+import { useEffect, useRef, useState } from "react";
+import { answer, api, type CutOut, type CutView } from "../api/client";
+
+/** A part of the picture, in its pixels, and how many pixels of the screen show one of them. */
+export interface Part {
+  left: number;
+  top: number;
+  width: number;
+  height: number;
+  scale: number;
+}
+
+export interface Look {
+  picture: string;
+  part: Part;
+  groundLeft: number;
+}
+
+/** Shows a part of a cut-out. One look is asked for at a time; the newest wish is next. */
+export function useCutLook(
+  packageId: number,
+  picture: string,
+  cutOut: CutOut,
+  view: CutView,
+  part: Part | null,
+): { look: Look | null; problem: string } {
+  const [look, setLook] = useState<Look | null>(null);
+  const [problem, setProblem] = useState("");
+  const wanted = useRef<(() => Promise<void>) | null>(null);
+  const busy = useRef(false);
+  useEffect(() => {
+    if (!part) return;
+    wanted.current = async () => {
+      try {
+        const seen = await answer(
+          api.POST("/api/packages/{id}/cut-outs", {
+            params: { path: { id: packageId } },
+            body: { picture, cutOut, view, part },
+          }),
+        );
+        const image = new Image();
+        image.src = seen.picture;
+        await image.decode();
+        setLook({ picture: seen.picture, part, groundLeft: seen.groundLeft });
+        setProblem("");
+      } catch (e) {
+        setProblem(e instanceof Error ? e.message : String(e));
+      }
+    };
+    const work = async () => {
+      if (busy.current) return;
+      busy.current = true;
+      while (wanted.current) {
+        const next = wanted.current;
+        wanted.current = null;
+        await next();
+      }
+      busy.current = false;
+    };
+    void work();
+  }, [packageId, picture, cutOut, view, part]);
+  return { look, problem };
+}
