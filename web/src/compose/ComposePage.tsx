@@ -2,6 +2,7 @@ import { useRef, useState } from "react";
 import type { Overlay } from "../api/client";
 import { BackdropStrip } from "../backdrops/BackdropStrip";
 import { useBackdrops } from "../backdrops/useBackdrops";
+import { useCutting } from "../cutout/cutting";
 import { useArranging } from "../document/arrange";
 import { useClipboard } from "../document/clipboard";
 import { useOverlay } from "../document/overlayStore";
@@ -58,7 +59,14 @@ function Compose({ overlay, packageId }: { overlay: Overlay; packageId: number }
   const actual = 1 / window.devicePixelRatio;
   const sharp = Math.min(1, Math.round(scale * window.devicePixelRatio * 1000) / 1000);
   const editing = useEditing((state) => state.id);
-  const { drawn, problem } = useDrawing(packageId, overlay, size.width > 0 ? sharp : 0.25, editing);
+  const cutting = useCutting((state) => state.open);
+  const { drawn, problem } = useDrawing(
+    packageId,
+    overlay,
+    size.width > 0 ? sharp : 0.25,
+    editing,
+    cutting,
+  );
   const refused = useArranging((state) => state.problem);
   // The small pictures follow when the hand rests: until then the stage has the machine to itself.
   const settled = useRested(drawn?.overlay === overlay ? drawn : null, REST_MS);

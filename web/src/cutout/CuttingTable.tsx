@@ -1,4 +1,3 @@
-import { useQueryClient } from "@tanstack/react-query";
 import { useEffect, useMemo, useRef, useState } from "react";
 import type { CutView, PicturePiece, PictureSummary, Stroke } from "../api/client";
 import { BackdropLayer } from "../backdrops/Backdrop";
@@ -9,6 +8,7 @@ import { Notice } from "../ui/Notice";
 import { NumberField } from "../ui/NumberField";
 import { useSize } from "../ui/useSize";
 import { CutOutSection } from "./CutOutSection";
+import { useCutting } from "./cutting";
 import { StrokeLayer } from "./StrokeLayer";
 import { type Look, type Part, useCutLook } from "./useCutLook";
 
@@ -47,7 +47,6 @@ const EDGE_SCALE = 8;
 /** Where a cut-out is looked at from close by, and made by marks of the hand. */
 export function CuttingTable({ piece, picture, onChange, onClose }: Props) {
   const dialog = useRef<HTMLDialogElement>(null);
-  const queries = useQueryClient();
   const packageId = useOverlay((state) => state.packageId);
   const { backdrops, chosen } = useBackdrops(packageId);
   const choose = useChosenBackdrop((state) => state.choose);
@@ -60,8 +59,11 @@ export function CuttingTable({ piece, picture, onChange, onClose }: Props) {
   const [divider, setDivider] = useState(50);
   /** Middle of what is seen, in pixels of the picture; the scale is pixels of the screen for one. */
   const [eye, setEye] = useState<{ x: number; y: number; scale: number } | null>(null);
-  useEffect(() => dialog.current?.showModal(), []);
-  useEffect(() => () => void queries.invalidateQueries({ queryKey: ["pictures"] }), [queries]);
+  useEffect(() => {
+    dialog.current?.showModal();
+    useCutting.setState({ open: true });
+    return () => useCutting.setState({ open: false });
+  }, []);
 
   const fit = Math.min(size.width / picture.width, size.height / picture.height) * 0.96;
   const seen = eye ?? { x: picture.width / 2, y: picture.height / 2, scale: fit };
@@ -73,14 +75,16 @@ export function CuttingTable({ piece, picture, onChange, onClose }: Props) {
     () => partSeen(picture, size, { x: seen.x, y: seen.y, scale }),
     [picture, size, seen.x, seen.y, scale],
   );
-  const view: CutView = way === "EDGE" ? "RESULT" : now === "pick" ? "BEFORE" : way;
+  // While it is marked, what goes is veiled beneath what is left.
+  const veiled = marking && way === "BEFORE";
+  const view: CutView = way === "EDGE" || veiled ? "RESULT" : now === "pick" ? "BEFORE" : way;
   const after = useCutLook(packageId, piece.picture, piece.cutOut, view, part);
   const before = useCutLook(
     packageId,
     piece.picture,
     piece.cutOut,
     "BEFORE",
-    way === "EDGE" ? part : null,
+    way === "EDGE" || veiled ? part : null,
   );
   const toPicture = (point: { x: number; y: number }) => ({
     x: seen.x + (point.x - size.width / 2) / scale,
@@ -165,6 +169,13 @@ export function CuttingTable({ piece, picture, onChange, onClose }: Props) {
               className="relative min-h-0 flex-1 overflow-hidden rounded bg-base-200"
             >
               <BackdropLayer backdrop={chosen} />
+              {veiled && before.look && (
+                <div className="absolute inset-0 bg-[#2b2b2b]">
+                  <div className="absolute inset-0 opacity-45 grayscale">
+                    <PartPicture look={before.look} seen={seen} size={size} scale={scale} />
+                  </div>
+                </div>
+              )}
               {after.look && (
                 <PartPicture look={after.look} seen={seen} size={size} scale={scale} />
               )}
@@ -185,9 +196,7 @@ export function CuttingTable({ piece, picture, onChange, onClose }: Props) {
               )}
               <StrokeLayer
                 hand={now}
-                strokes={
-                  piece.cutOut.kind === "marks" && way !== "ALPHA" ? piece.cutOut.strokes : []
-                }
+                strokes={veiled && piece.cutOut.kind === "marks" ? piece.cutOut.strokes : []}
                 width={width}
                 scale={scale}
                 toPicture={toPicture}
@@ -225,10 +234,10 @@ export function CuttingTable({ piece, picture, onChange, onClose }: Props) {
               </span>
               {way === "EDGE" && (
                 <label className="flex items-center gap-2">
-                  Before and after
+                  Before, after
                   <input
                     type="range"
-                    className="range range-xs w-40"
+                    className="range range-xs w-28"
                     min={0}
                     max={100}
                     value={divider}

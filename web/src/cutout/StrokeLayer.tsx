@@ -136,7 +136,7 @@ function Line({ keep, width, points }: { keep: boolean; width: number; points: P
     strokeLinejoin: "round",
   } as const;
   return (
-    <g opacity={0.62}>
+    <g opacity={0.45}>
       <path {...common} stroke={keep ? "#1d1d1d" : "#f4f4f4"} strokeWidth={width + 2} />
       <path {...common} stroke={keep ? "#f4f4f4" : "#1d1d1d"} strokeWidth={width} />
       {!keep && (

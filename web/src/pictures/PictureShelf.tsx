@@ -7,7 +7,7 @@ import { newPicture } from "../document/newPieces";
 import { FilePick } from "../ui/FilePick";
 import { Notice } from "../ui/Notice";
 import { Stamps } from "./Stamps";
-import { PICTURE_FILES, takeIn } from "./takeIn";
+import { PICTURE_FILES, takeIn, useTakingIn } from "./takeIn";
 import { smallPicture } from "./usePictures";
 
 interface Props {
@@ -51,8 +51,9 @@ export function PictureShelf({ packageId, pictures, onAdded }: Props) {
           className="btn btn-xs btn-primary"
           many
           onFiles={(files) => {
-            void takeIn(files, queries);
-            onAdded();
+            void takeIn(files, queries).then(() => {
+              if (useTakingIn.getState().problems.length === 0) onAdded();
+            });
           }}
         />
         <input

@@ -21,12 +21,14 @@ interface Wanted {
  * on is asked for as soon as it changes, so that the core draws while the screen is laid out.
  *
  * @param editing the id of the text whose carets are wanted
+ * @param held whether to wait, as while something else is looked at
  */
 export function useDrawing(
   packageId: number,
   overlay: Overlay,
   scale: number,
   editing = "",
+  held = false,
 ): { drawn: Drawn | null; problem: string } {
   const [drawn, setDrawn] = useState<Drawn | null>(null);
   const [problem, setProblem] = useState("");
@@ -74,12 +76,13 @@ export function useDrawing(
       asked.current = wanted.current = { packageId, overlay: newest, scale, editing };
       void draw();
     };
+    if (held) return;
     ask(overlay);
     if (overlay !== useOverlay.getState().overlay) return;
     return useOverlay.subscribe((state) => {
       if (state.overlay) ask(state.overlay);
     });
-  }, [packageId, overlay, scale, editing]);
+  }, [packageId, overlay, scale, editing, held]);
   return { drawn, problem };
 }
 

@@ -5,6 +5,7 @@ import app.diaphan.core.overlay.cutout.CutEdge;
 import app.diaphan.core.overlay.cutout.CutOut;
 import app.diaphan.core.overlay.cutout.CutOut.GroundReach;
 import app.diaphan.core.overlay.cutout.CutOut.GroundTone;
+import app.diaphan.core.overlay.cutout.Stroke;
 import app.diaphan.core.picture.PictureReader;
 import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.core.raster.Bounds;
@@ -73,7 +74,22 @@ final class CutOutBench {
       lines.add(
           Line.atMost(name + ", worst edge colour × 255", worstColour(cut, alpha, part), "", 4));
     }
+    RasterPicture uneven =
+        over(
+            alpha,
+            part,
+            (x, y, c) ->
+                0.72
+                    + 0.10 * Math.sin(x / 57.0 + c)
+                    + 0.06 * Math.cos(y / 42.0)
+                    + 0.02 * Math.sin(x * 1.9 + y * 2.3));
+    RasterPicture marked = CutOuts.of(uneven, byMarks());
+    String marks = "cutout/by marks, uneven ground, ";
+    lines.add(Line.atMost(marks + "mean alpha error × 255", alphaError(marked, alpha), "", 1));
+    lines.add(
+        Line.atMost(marks + "worst edge colour × 255", worstColour(marked, alpha, part), "", 4));
     RasterPicture large = tiled(white, 1600, 1300);
+    lines.add(time("by marks, after a stroke", tiled(uneven, 1600, 1300), byMarks()));
     lines.add(time("by colour", large, byColour()));
     lines.add(
         time(
@@ -81,6 +97,25 @@ final class CutOutBench {
             large,
             new CutOut.ByBrightness(GroundTone.WHITE, 0.02, 0.98, 1, CutEdge.AS_FOUND)));
     return lines;
+  }
+
+  /** A stroke on each of the two parts and one around both. */
+  private static CutOut byMarks() {
+    return new CutOut.ByMarks(
+        List.of(
+            stroke(true, 24, 80, 120, 125, 75, 170, 120),
+            stroke(true, 24, 220, 270, 320, 270),
+            stroke(false, 16, 20, 20, 380, 20, 380, 380, 20, 380, 20, 20)),
+        2,
+        CutEdge.AS_FOUND);
+  }
+
+  private static Stroke stroke(boolean keep, double width, double... xy) {
+    List<Stroke.Point> points = new ArrayList<>();
+    for (int i = 0; i < xy.length; i += 2) {
+      points.add(new Stroke.Point(xy[i], xy[i + 1]));
+    }
+    return new Stroke(keep, width, points);
   }
 
   private static CutOut byColour() {

@@ -74,13 +74,21 @@ final class Trimming {
                     seen.getMinY() / height,
                     1 - seen.getMaxX() / width,
                     1 - seen.getMaxY() / height))
-            .withSize(box.getWidth(), box.getHeight());
+            .withSize(width(box), height(box));
     return Pieces.replaced(
         overlay,
         id,
         same ->
             cropped.withPlace(
-                Placing.at(piece.place(), placed.hook(), box.getWidth(), box.getHeight(), centre)));
+                Placing.at(piece.place(), placed.hook(), width(box), height(box), centre)));
+  }
+
+  private static double width(Rectangle2D box) {
+    return Placing.tidy(box.getWidth());
+  }
+
+  private static double height(Rectangle2D box) {
+    return Placing.tidy(box.getHeight());
   }
 
   /** The part of a picture that is not clear, in its pixels. */

@@ -1,5 +1,6 @@
 package app.diaphan.core.cutout;
 
+import app.diaphan.core.raster.Bands;
 import java.util.Arrays;
 import java.util.function.IntConsumer;
 
@@ -49,37 +50,56 @@ final class Regions {
    */
   static float[] distances(boolean[] in, int width, int height, int reach) {
     int far = reach + 1;
-    int[] down = new int[in.length];
-    for (int x = 0; x < width; x++) {
-      int since = far;
-      for (int y = 0; y < height; y++) {
-        int place = y * width + x;
-        since = y > 0 && in[place] != in[place - width] ? 1 : Math.min(far, since + 1);
-        down[place] = since;
-      }
-      since = far;
-      for (int y = height - 1; y >= 0; y--) {
-        int place = y * width + x;
-        since = y < height - 1 && in[place] != in[place + width] ? 1 : Math.min(far, since + 1);
-        down[place] = Math.min(down[place], since);
-      }
-    }
+    int[] down = down(in, width, height, far);
     float[] distances = new float[in.length];
+    Bands.over(
+        0,
+        height,
+        width,
+        (top, bottom) -> {
+          for (int y = top; y < bottom; y++) {
+            for (int x = 0; x < width; x++) {
+              distances[y * width + x] = across(in, down, x, y, width, reach);
+            }
+          }
+        });
+    return distances;
+  }
+
+  /** How many rows away the nearest pixel of the other kind in the same column is. */
+  private static int[] down(boolean[] in, int width, int height, int far) {
+    int[] down = new int[in.length];
+    int[] since = new int[width];
+    Arrays.fill(since, far);
     for (int y = 0; y < height; y++) {
       for (int x = 0; x < width; x++) {
         int place = y * width + x;
-        int best = far * far;
-        for (int i = -reach; i <= reach; i++) {
-          if (x + i >= 0 && x + i < width && i * i < best) {
-            int other = place + i;
-            int across = in[other] != in[place] ? 0 : down[other];
-            best = Math.min(best, i * i + across * across);
-          }
-        }
-        distances[place] = best > reach * reach ? Float.POSITIVE_INFINITY : (float) Math.sqrt(best);
+        since[x] = y > 0 && in[place] != in[place - width] ? 1 : Math.min(far, since[x] + 1);
+        down[place] = since[x];
       }
     }
-    return distances;
+    Arrays.fill(since, far);
+    for (int y = height - 1; y >= 0; y--) {
+      for (int x = 0; x < width; x++) {
+        int place = y * width + x;
+        since[x] =
+            y < height - 1 && in[place] != in[place + width] ? 1 : Math.min(far, since[x] + 1);
+        down[place] = Math.min(down[place], since[x]);
+      }
+    }
+    return down;
+  }
+
+  private static float across(boolean[] in, int[] down, int x, int y, int width, int reach) {
+    int place = y * width + x;
+    int best = (reach + 1) * (reach + 1);
+    int first = Math.max(-reach, -x);
+    int last = Math.min(reach, width - 1 - x);
+    for (int i = first; i <= last; i++) {
+      int rows = in[place + i] != in[place] ? 0 : down[place + i];
+      best = Math.min(best, i * i + rows * rows);
+    }
+    return best > reach * reach ? Float.POSITIVE_INFINITY : (float) Math.sqrt(best);
   }
 
   /**

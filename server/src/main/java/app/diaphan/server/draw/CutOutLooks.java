@@ -6,6 +6,7 @@ import app.diaphan.core.cutout.GroundLeft;
 import app.diaphan.core.overlay.cutout.CutOut;
 import app.diaphan.core.picture.PictureSampler;
 import app.diaphan.core.picture.RasterPicture;
+import app.diaphan.core.raster.Bands;
 import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
@@ -88,21 +89,32 @@ public class CutOutLooks {
   private static byte[] png(RasterPicture picture, AffineTransform to, int width, int height) {
     PictureSampler sampler = new PictureSampler(picture, to, PictureSampler.Beyond.ITS_EDGE);
     BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
-    float[] rgba = new float[4];
-    int[] row = new int[width];
-    for (int y = 0; y < height; y++) {
-      for (int x = 0; x < width; x++) {
-        sampler.sample(x, y, rgba, 0);
-        int packed = Math.round(255 * rgba[3]); // Alpha stands before the colours.
-        for (int c = 0; c < 3; c++) {
-          float straight = rgba[3] > 0 ? Math.clamp(rgba[c] / rgba[3], 0f, 1f) : 0;
-          packed = packed << 8 | Math.round(255 * straight);
-        }
-        row[x] = packed;
-      }
-      image.setRGB(0, y, width, 1, row, 0, width);
-    }
+    Bands.over(
+        0,
+        height,
+        width,
+        (top, bottom) -> {
+          float[] rgba = new float[4];
+          int[] row = new int[width];
+          for (int y = top; y < bottom; y++) {
+            for (int x = 0; x < width; x++) {
+              sampler.sample(x, y, rgba, 0);
+              row[x] = packed(rgba);
+            }
+            image.getRaster().setDataElements(0, y, width, 1, row);
+          }
+        });
     return quickPng(image);
+  }
+
+  /** Straight, alpha before the colours. */
+  private static int packed(float[] rgba) {
+    int packed = Math.round(255 * rgba[3]);
+    for (int c = 0; c < 3; c++) {
+      float straight = rgba[3] > 0 ? Math.clamp(rgba[c] / rgba[3], 0f, 1f) : 0;
+      packed = packed << 8 | Math.round(255 * straight);
+    }
+    return packed;
   }
 
   private static byte[] quickPng(BufferedImage image) {
