@@ -1,5 +1,12 @@
 import { useEffect, useMemo, useRef, useState } from "react";
-import type { CutView, PicturePiece, PictureSummary, Stroke } from "../api/client";
+import {
+  answer,
+  api,
+  type CutView,
+  type PicturePiece,
+  type PictureSummary,
+  type Stroke,
+} from "../api/client";
 import { BackdropLayer } from "../backdrops/Backdrop";
 import { useBackdrops, useChosenBackdrop } from "../backdrops/useBackdrops";
 import { useOverlay } from "../document/overlayStore";
@@ -109,8 +116,7 @@ export function CuttingTable({ piece, picture, onChange, onClose }: Props) {
       "",
     );
   const pick = async (at: { x: number; y: number }) => {
-    if (!after.look) return;
-    const colour = await colourIn(after.look, at);
+    const colour = await colourIn(packageId, picture, at);
     onChange(
       (same) =>
         same.cutOut.kind === "colour"
@@ -166,6 +172,7 @@ export function CuttingTable({ piece, picture, onChange, onClose }: Props) {
             <div
               ref={area}
               data-testid="cutting-area"
+              aria-busy={!after.current}
               className="relative min-h-0 flex-1 overflow-hidden rounded bg-base-200"
             >
               <BackdropLayer backdrop={chosen} />
@@ -335,18 +342,37 @@ function PartPicture(props: {
   );
 }
 
-/** The colour of the shown part at a point of the picture. */
-async function colourIn(look: Look, at: { x: number; y: number }): Promise<string> {
+/** The colour that the picture came with at a point of it. */
+async function colourIn(
+  packageId: number,
+  picture: PictureSummary,
+  at: { x: number; y: number },
+): Promise<string> {
+  const seen = await answer(
+    api.POST("/api/packages/{id}/cut-outs", {
+      params: { path: { id: packageId } },
+      body: {
+        picture: picture.name,
+        cutOut: { kind: "none" },
+        view: "BEFORE",
+        part: {
+          left: Math.min(picture.width - 1, Math.max(0, Math.floor(at.x))),
+          top: Math.min(picture.height - 1, Math.max(0, Math.floor(at.y))),
+          width: 1,
+          height: 1,
+          scale: 1,
+        },
+      },
+    }),
+  );
   const image = new Image();
-  image.src = look.picture;
+  image.src = seen.picture;
   await image.decode();
   const canvas = document.createElement("canvas");
   canvas.width = canvas.height = 1;
   const context = canvas.getContext("2d");
   if (!context) return "#ffffff";
-  const x = ((at.x - look.part.left) / look.part.width) * image.width;
-  const y = ((at.y - look.part.top) / look.part.height) * image.height;
-  context.drawImage(image, Math.floor(x), Math.floor(y), 1, 1, 0, 0, 1, 1);
+  context.drawImage(image, 0, 0);
   const [r = 0, g = 0, b = 0] = context.getImageData(0, 0, 1, 1).data;
   return `#${[r, g, b].map((value) => value.toString(16).padStart(2, "0")).join("")}`;
 }

@@ -23,9 +23,10 @@ export function useCutLook(
   cutOut: CutOut,
   view: CutView,
   part: Part | null,
-): { look: Look | null; problem: string } {
+): { look: Look | null; current: boolean; problem: string } {
   const [look, setLook] = useState<Look | null>(null);
   const [problem, setProblem] = useState("");
+  const [seenOf, setSeenOf] = useState<{ cutOut: CutOut; view: CutView; part: Part } | null>(null);
   const wanted = useRef<(() => Promise<void>) | null>(null);
   const busy = useRef(false);
   useEffect(() => {
@@ -42,6 +43,7 @@ export function useCutLook(
         image.src = seen.picture;
         await image.decode();
         setLook({ picture: seen.picture, part, groundLeft: seen.groundLeft });
+        setSeenOf({ cutOut, view, part });
         setProblem("");
       } catch (e) {
         setProblem(e instanceof Error ? e.message : String(e));
@@ -59,5 +61,6 @@ export function useCutLook(
     };
     void work();
   }, [packageId, picture, cutOut, view, part]);
-  return { look, problem };
+  const current = seenOf?.cutOut === cutOut && seenOf.view === view && seenOf.part === part;
+  return { look, current, problem };
 }

@@ -17,6 +17,7 @@ import app.diaphan.core.overlay.PlateShape;
 import app.diaphan.core.overlay.Run;
 import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.server.store.PackageStore;
+import app.diaphan.server.store.PictureStore;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -239,7 +240,7 @@ class ArrangeTest {
     page.keyboard().press("Control+v");
     Piece pasted = elsewhere.saved().stack().getFirst();
     assertEquals(60, ((PicturePiece) pasted).width());
-    assertEquals(1, browser.bean(PackageStore.class).picturesOf(other).size());
+    assertEquals(1, browser.bean(PictureStore.class).of(other).size());
     page.evaluate(
         "text => { const d = new DataTransfer(); d.setData('text/plain', text);"
             + " document.dispatchEvent(new ClipboardEvent('paste', {clipboardData: d, bubbles: true})); }",
@@ -310,7 +311,7 @@ class ArrangeTest {
     assertThat(page.getByText("Nothing on the frame yet")).isVisible();
     assertEquals(
         8,
-        PackageStore.documentOf(browser.bean(PackageStore.class).overlay(9L))
+        PackageStore.documentOf(browser.bean(PackageStore.class).overlay(10L))
             .frame()
             .ownMargin()
             .left());

@@ -49,6 +49,8 @@ class LookTest {
           new Look("/overlays/8/compose", "compose-finishes", LookTest::finishes),
           new Look("/overlays/1/compose", "", page -> choose(page, "Bug: Group")),
           new Look("/overlays/7/compose", "", LookTest::colour),
+          new Look("/overlays/9/compose", "pictures", LookTest::pictures),
+          new Look("/overlays/9/compose", "cutting-table", LookTest::cuttingTable),
           new Look("/overlays/2/proof", "proof"),
           new Look("/overlays/2/deliver", "deliver"));
 
@@ -91,6 +93,22 @@ class LookTest {
     strip.waitFor();
     strip.scrollIntoViewIfNeeded();
     FromNothingToFilesTest.upToDate(page);
+  }
+
+  private static void pictures(Page page) {
+    page.keyboard().press("6");
+    choose(page, "Wrackline Ropes: Picture");
+    choose(page, "Picture");
+    page.getByText("Stamps", new Page.GetByTextOptions().setExact(true)).click();
+    page.getByLabel("Add the stamp Anchor").waitFor();
+    FromNothingToFilesTest.upToDate(page);
+  }
+
+  private static void cuttingTable(Page page) {
+    page.keyboard().press("2");
+    choose(page, "Boat: Picture");
+    choose(page, "Cutting table…");
+    page.getByTestId("ground-left").waitFor();
   }
 
   private static void colour(Page page) {

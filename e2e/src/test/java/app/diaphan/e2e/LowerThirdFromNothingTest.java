@@ -24,7 +24,7 @@ import org.junit.jupiter.api.io.TempDir;
  * demo bundle's own overlay delivers, byte for byte.
  */
 class LowerThirdFromNothingTest {
-  private static final Path PENNANT = Browser.DEMO.resolve("pictures/osier-point.png");
+  private static final Path PENNANT = Browser.DEMO.resolve("pictures/osier-point.svg");
 
   @RegisterExtension final Browser browser = new Browser();
   @TempDir Path folder;
