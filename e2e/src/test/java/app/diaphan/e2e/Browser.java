@@ -11,11 +11,16 @@ import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import javax.sql.DataSource;
 import org.junit.jupiter.api.Assertions;
 import org.junit.jupiter.api.extension.AfterEachCallback;
 import org.junit.jupiter.api.extension.BeforeEachCallback;
@@ -24,14 +29,18 @@ import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 
 /**
- * For each test a server over an empty data folder and a page of its own in headless Chromium. A
- * test fails if the page reported an error that the test did not ask for.
+ * For each test an empty server and a page of its own in headless Chromium. The server runs through
+ * all tests, since starting it takes longer than most of them; what it holds is emptied before
+ * each. A test fails if the page reported an error that the test did not ask for.
  */
 final class Browser implements BeforeEachCallback, AfterEachCallback {
   static final Path DEMO = Path.of("../demo/lantern-reach-regatta");
   private final List<String> errors = new ArrayList<>();
-  private Path data;
-  private ConfigurableApplicationContext server;
+
+  /** One for all tests; they end with the Java process. */
+  private static Path data;
+
+  private static ConfigurableApplicationContext server;
 
   /** One for all tests, which have pages of their own; it ends with the Java process. */
   private static com.microsoft.playwright.Browser chromium;
@@ -40,12 +49,47 @@ final class Browser implements BeforeEachCallback, AfterEachCallback {
 
   @Override
   public void beforeEach(ExtensionContext test) throws IOException {
-    data = Files.createTempDirectory("diaphan-e2e");
-    server = ServerApplication.start(data, 0);
+    if (server == null) {
+      data = Files.createTempDirectory("diaphan-e2e");
+      server = ServerApplication.start(data, 0);
+    }
+    empty();
     if (chromium == null) {
       chromium = launched();
     }
     newPage(1280, 800);
+  }
+
+  /** As if the server had just been started on an empty data folder: ids begin with 1 again. */
+  private static void empty() throws IOException {
+    try (Connection connection = server.getBean(DataSource.class).getConnection();
+        Statement statement = connection.createStatement()) {
+      List<String> tables = new ArrayList<>();
+      try (ResultSet found =
+          statement.executeQuery(
+              "select table_name from information_schema.tables where table_schema = 'PUBLIC'")) {
+        while (found.next()) {
+          tables.add(found.getString(1));
+        }
+      }
+      statement.execute("set referential_integrity false");
+      for (String table : tables) {
+        if (!table.startsWith("flyway")) {
+          statement.execute("truncate table \"%s\" restart identity".formatted(table));
+        }
+      }
+      statement.execute("set referential_integrity true");
+    } catch (SQLException e) {
+      throw new IOException(e);
+    }
+    Path deliveries = data.resolve("deliveries");
+    if (Files.exists(deliveries)) {
+      try (Stream<Path> files = Files.walk(deliveries)) {
+        for (Path file : files.sorted(Comparator.reverseOrder()).toList()) {
+          Files.delete(file);
+        }
+      }
+    }
   }
 
   private static com.microsoft.playwright.Browser launched() {
@@ -96,12 +140,6 @@ final class Browser implements BeforeEachCallback, AfterEachCallback {
   @Override
   public void afterEach(ExtensionContext test) throws IOException {
     chromium.contexts().forEach(BrowserContext::close);
-    server.close();
-    try (Stream<Path> files = Files.walk(data)) {
-      for (Path file : files.sorted(Comparator.reverseOrder()).toList()) {
-        Files.delete(file);
-      }
-    }
     List<String> found = List.copyOf(errors);
     errors.clear();
     Assertions.assertEquals(List.of(), found);

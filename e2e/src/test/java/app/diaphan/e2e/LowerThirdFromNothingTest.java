@@ -112,7 +112,7 @@ class LowerThirdFromNothingTest {
     settled(page);
 
     hands.press("Picture");
-    hands.file("From a file…", PENNANT);
+    hands.file("From files…", PENNANT);
     assertThat(page.getByText("Its own size is 600 × 320")).isVisible();
     hands.type("Width", "120");
     hang(hands, "title-safe", "bottom left", "bottom left", "40", "right", "60", "up");

@@ -115,6 +115,11 @@ final class Trimming {
     if (right < 0) {
       return Optional.empty();
     }
+    // Smoothing carries the outermost pixels a little beyond themselves.
+    left = Math.max(0, left - 1);
+    top = Math.max(0, top - 1);
+    right = Math.min(shown.width(), right + 1);
+    bottom = Math.min(shown.height(), bottom + 1);
     double across = (double) content.picture().width() / shown.width();
     double down = (double) content.picture().height() / shown.height();
     return Optional.of(

@@ -31,18 +31,20 @@ public final class PathData {
     Matcher steps = STEP.matcher(text);
     double[] numbers = new double[6];
     int count = 0;
+    boolean waiting = false; // For the numbers of a command.
     char command = 0;
     int at = 0;
     while (at < text.length() && steps.region(at, text.length()).lookingAt()) {
       at = steps.end();
       if (steps.group(1) != null) {
-        if (count > 0) {
+        if (count > 0 || waiting) {
           throw unreadable(text);
         }
         command = steps.group(1).charAt(0);
         if (command != 'M' && path.getCurrentPoint() == null) {
           throw unreadable(text);
         }
+        waiting = command != 'Z';
         if (command == 'Z') {
           path.closePath();
         }
@@ -54,10 +56,11 @@ public final class PathData {
         if (count == numbersOf(command)) {
           step(path, command, numbers);
           count = 0;
+          waiting = false;
         }
       }
     }
-    if (count > 0 || !text.substring(at).isBlank()) {
+    if (count > 0 || waiting || !text.substring(at).isBlank()) {
       throw unreadable(text);
     }
     return path;

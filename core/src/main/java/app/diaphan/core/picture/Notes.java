@@ -1,9 +1,19 @@
 package app.diaphan.core.picture;
 
+import app.diaphan.core.InvalidInput;
+
 /** Sentences that several readers say. */
 final class Notes {
   static final String MIXING =
       "Parts of it mix with what lies behind them, which a still with alpha cannot carry; they are shown plainly.";
 
   private Notes() {}
+
+  /** One picture within a vector picture that there is no room for; all else still has room. */
+  static InvalidInput tooLarge(String name, OutOfMemoryError e) {
+    return new InvalidInput(
+        "A part of \"%s\" that is drawn on pixels, such as a filter or a mask, is too large for the memory there is; make it smaller."
+            .formatted(name),
+        e);
+  }
 }

@@ -83,6 +83,8 @@ final class PdfReader {
             .renderPageToGraphics(index, new FigureRecorder(figures, toPixels));
       } catch (IOException | UncheckedIOException e) {
         throw damaged(name, e);
+      } catch (OutOfMemoryError e) {
+        throw Notes.tooLarge(name, e);
       }
       return figures;
     }

@@ -24,7 +24,8 @@ final class RasterReader {
 
   private static final Map<String, String> FORMATS =
       Map.of(
-          "png", "PNG", "jpeg", "JPEG", "gif", "GIF", "bmp", "BMP", "tif", "TIFF", "webp", "WebP");
+          "png", "PNG", "jpeg", "JPEG", "gif", "GIF", "bmp", "BMP", "tif", "TIFF", "tiff", "TIFF",
+          "webp", "WebP");
 
   private RasterReader() {}
 

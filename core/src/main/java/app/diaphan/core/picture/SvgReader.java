@@ -47,7 +47,11 @@ final class SvgReader {
     boolean[] thinGroup = new boolean[1];
     LoaderContext context =
         LoaderContext.builder()
-            .preProcessor(root -> thinGroup[0] = hasThinGroup(root))
+            .preProcessor(
+                root -> {
+                  thinGroup[0] = hasThinGroup(root);
+                  SvgRegions.tame(root);
+                })
             .externalResourcePolicy(ResourcePolicy.DENY_EXTERNAL)
             .documentLimits(new DocumentLimits(NESTING, USE_NESTING, FigureList.MOST_FIGURES))
             .build();
@@ -67,13 +71,13 @@ final class SvgReader {
     ViewBox box = new ViewBox(width, height);
     VectorPicture.Page page =
         new VectorPicture.Page(
-            width, height, toPixels -> figures(document, box, toPixels).figures());
+            width, height, toPixels -> figures(name, document, box, toPixels).figures());
     List<String> notes = new ArrayList<>(wordNotes(new String(bytes, StandardCharsets.UTF_8)));
     if (thinGroup[0]) {
       notes.add(
           "A group in it has an opacity of its own, which is given to each of its parts; where they overlap, they show through each other.");
     }
-    if (figures(document, box, new AffineTransform()).mixing()) {
+    if (figures(name, document, box, new AffineTransform()).mixing()) {
       notes.add(Notes.MIXING);
     }
     return new VectorPicture(List.of(page), notes);
@@ -88,10 +92,15 @@ final class SvgReader {
         || element.children().stream().anyMatch(SvgReader::hasThinGroup);
   }
 
-  private static FigureList figures(SVGDocument document, ViewBox box, AffineTransform toPixels) {
+  private static FigureList figures(
+      String name, SVGDocument document, ViewBox box, AffineTransform toPixels) {
     FigureList figures = new FigureList();
-    document.renderWithPlatform(
-        NullPlatformSupport.INSTANCE, new FigureRecorder(figures, toPixels), box);
+    try {
+      document.renderWithPlatform(
+          NullPlatformSupport.INSTANCE, new FigureRecorder(figures, toPixels), box);
+    } catch (OutOfMemoryError e) {
+      throw Notes.tooLarge(name, e);
+    }
     return figures;
   }
 

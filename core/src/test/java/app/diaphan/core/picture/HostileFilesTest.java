@@ -1,0 +1,262 @@
+package app.diaphan.core.picture;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import app.diaphan.core.InvalidInput;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.util.Arrays;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.stream.IntStream;
+import org.apache.pdfbox.cos.COSArray;
+import org.apache.pdfbox.cos.COSDictionary;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.PDResources;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Files made to hurt: none takes the reader down, keeps it for long or goes unanswered. */
+class HostileFilesTest {
+  private static final Duration PATIENCE = Duration.ofSeconds(60);
+
+  /** Reads it or refuses it in words, but within the time. */
+  private static void borne(String name, byte[] bytes) {
+    assertTimeoutPreemptively(
+        PATIENCE,
+        () -> {
+          try {
+            PictureFile file = PictureReader.readFile(name, bytes);
+            if (file.picture() instanceof VectorPicture vector) {
+              vector.asPaint();
+            }
+          } catch (InvalidInput refused) {
+            assertTrue(refused.getMessage().length() > 20, refused.getMessage());
+          }
+        });
+  }
+
+  private static byte[] svg(String content) {
+    return ("<svg xmlns='http://www.w3.org/2000/svg' xmlns:xlink='http://www.w3.org/1999/xlink' width='100' height='100'>"
+            + content
+            + "</svg>")
+        .getBytes(StandardCharsets.UTF_8);
+  }
+
+  static IntStream depths() {
+    return IntStream.of(2_000, 200_000);
+  }
+
+  @ParameterizedTest
+  @MethodSource("depths")
+  void groupsWithinGroupsWithoutEnd(int depth) {
+    borne(
+        "deep.svg",
+        svg("<g>".repeat(depth) + "<rect width='9' height='9'/>" + "</g>".repeat(depth)));
+  }
+
+  @Test
+  void usesThatDoubleAtEveryStep() {
+    StringBuilder content = new StringBuilder("<defs><g id='a0'><rect width='9' height='9'/></g>");
+    for (int i = 1; i <= 30; i++) {
+      content.append(
+          "<g id='a%d'><use xlink:href='#a%d'/><use xlink:href='#a%d'/></g>"
+              .formatted(i, i - 1, i - 1));
+    }
+    borne("doubling.svg", svg(content + "</defs><use xlink:href='#a30'/>"));
+  }
+
+  @Test
+  void usesAndPatternsThatMeanThemselves() {
+    borne("self.svg", svg("<g id='a'><use xlink:href='#a'/><rect width='5' height='5'/></g>"));
+    borne(
+        "pattern.svg",
+        svg(
+            "<pattern id='p' width='9' height='9' patternUnits='userSpaceOnUse'><rect width='9' height='9' fill='url(#p)'/></pattern><rect width='90' height='90' fill='url(#p)'/>"));
+    borne(
+        "mask.svg",
+        svg(
+            "<mask id='m'><rect width='9' height='9' mask='url(#m)' fill='white'/></mask><rect width='90' height='90' mask='url(#m)'/>"));
+  }
+
+  @Test
+  void entitiesThatGrowAreNotGrown() {
+    StringBuilder file =
+        new StringBuilder("<?xml version='1.0'?><!DOCTYPE svg [<!ENTITY l0 'lamp'>");
+    for (int i = 1; i < 12; i++) {
+      file.append("<!ENTITY l%d '%s'>".formatted(i, ("&l" + (i - 1) + ";").repeat(10)));
+    }
+    file.append(
+        "]><svg xmlns='http://www.w3.org/2000/svg' width='90' height='90'><text>&l11;</text></svg>");
+    borne("lamps.svg", file.toString().getBytes(StandardCharsets.UTF_8));
+  }
+
+  @Test
+  void hugeNumbersInShapes() {
+    borne(
+        "numbers.svg",
+        svg(
+            "<rect width='1e30' height='1e30' fill='red'/><circle r='1e-30'/><path d='M0 0L1e38 1e38L-1e38 1e9Z' stroke='red' stroke-width='1e20'/><line x2='1e5' stroke='red' stroke-dasharray='0.01'/>"));
+  }
+
+  @Test
+  void aFilterOverMoreThanThereIsMemoryFor() {
+    borne(
+        "filter.svg",
+        svg(
+            "<filter id='f' x='-9999' y='-9999' width='99999' height='99999'><feGaussianBlur stdDeviation='900'/></filter><rect width='50' height='50' filter='url(#f)'/>"));
+  }
+
+  @Test
+  void aFormThatShowsItself() throws IOException {
+    try (PDDocument document = new PDDocument()) {
+      PDPage page = new PDPage(new PDRectangle(90, 90));
+      document.addPage(page);
+      PDFormXObject form = new PDFormXObject(document);
+      form.setBBox(new PDRectangle(90, 90));
+      PDResources resources = new PDResources();
+      COSName name = resources.add(form);
+      form.setResources(resources);
+      try (var out = form.getContentStream().createOutputStream()) {
+        out.write(("/" + name.getName() + " Do 0 0 9 9 re f").getBytes());
+      }
+      try (PDPageContentStream content = new PDPageContentStream(document, page)) {
+        content.drawForm(form);
+      }
+      borne("form.pdf", bytes(document));
+    }
+  }
+
+  @Test
+  void aTreeOfPagesThatHangsFromItself() throws IOException {
+    try (PDDocument document = new PDDocument()) {
+      document.addPage(new PDPage(new PDRectangle(90, 90)));
+      COSDictionary root =
+          document.getDocumentCatalog().getCOSObject().getCOSDictionary(COSName.PAGES);
+      COSArray kids = root.getCOSArray(COSName.KIDS);
+      kids.add(root);
+      root.setInt(COSName.COUNT, 100);
+      borne("tree.pdf", bytes(document));
+    }
+  }
+
+  private static byte[] bytes(PDDocument document) throws IOException {
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    document.save(out);
+    return out.toByteArray();
+  }
+
+  @Test
+  void profilesAndNotesThatInflateWithoutEnd() {
+    byte[] zeros = new byte[200 << 20];
+    byte[] packed = PngFile.deflated(zeros);
+    byte[] note = new byte[packed.length + 4];
+    note[0] = 'n';
+    System.arraycopy(packed, 0, note, 3, packed.length);
+    borne("note.png", new PngFile(1, 1, 8, 2).chunk("zTXt", note).pixels(new byte[4]));
+    borne("profile.png", new PngFile(1, 1, 8, 2).chunk("iCCP", note).pixels(new byte[4]));
+    borne("pixels.png", new PngFile(1, 1, 8, 2).pixels(Arrays.copyOf(zeros, 50 << 20)));
+  }
+
+  @Test
+  void headersThatPromiseMoreThanThereIs() {
+    borne("short.png", new PngFile(7000, 7000, 16, 6).pixels(new byte[10]));
+    byte[] gif = "GIF89a".getBytes();
+    byte[] huge = Arrays.copyOf(gif, 60);
+    Arrays.fill(huge, 6, 10, (byte) 0xff);
+    borne("huge.gif", huge);
+    byte[] bmp = new byte[60];
+    bmp[0] = 'B';
+    bmp[1] = 'M';
+    bmp[14] = 40;
+    Arrays.fill(bmp, 18, 25, (byte) 0x7f);
+    bmp[28] = 24;
+    borne("huge.bmp", bmp);
+    byte[] tiff = {'I', 'I', 42, 0, 8, 0, 0, 0, (byte) 0xff, (byte) 0xff, 0, 1, 4, 0, 1, 0, 0, 0};
+    borne("fields.tif", Arrays.copyOf(tiff, 400));
+  }
+
+  @Test
+  void aDecoderThatNeverEndsIsGivenUpOn() {
+    AtomicBoolean stopped = new AtomicBoolean();
+    DecodingLimits limits = new DecodingLimits(0.2, new Semaphore(1));
+    InvalidInput refused =
+        assertThrows(
+            InvalidInput.class,
+            () ->
+                limits.run(
+                    "loop.png",
+                    () -> {
+                      while (!Thread.currentThread().isInterrupted()) {
+                        Thread.onSpinWait();
+                      }
+                      stopped.set(true);
+                      return 1;
+                    }));
+    assertTrue(refused.getMessage().contains("loop.png"), refused.getMessage());
+    assertTrue(refused.getMessage().contains("longer"), refused.getMessage());
+    assertTimeoutPreemptively(
+        PATIENCE,
+        () -> {
+          while (!stopped.get()) {
+            Thread.sleep(5);
+          }
+        });
+    assertEquals(7, limits.run("next.png", () -> 7), "the next one has its turn");
+  }
+
+  @Test
+  void aVectorPictureThatDrawsWithoutEndStopsOnceItIsGivenUpOn() {
+    DecodingLimits limits = new DecodingLimits(0.3, new Semaphore(1));
+    FigureList figures = new FigureList();
+    Thread[] worker = new Thread[1];
+    assertThrows(
+        InvalidInput.class,
+        () ->
+            limits.run(
+                "loop.svg",
+                () -> {
+                  worker[0] = Thread.currentThread();
+                  for (int i = 0; ; i++) {
+                    if (i % 5_000 == 0) {
+                      figures.add(null);
+                    }
+                    Thread.onSpinWait();
+                  }
+                }));
+    assertTimeoutPreemptively(PATIENCE, () -> worker[0].join());
+  }
+
+  @Test
+  void wantOfMemoryAndOfStackIsSaidInWords() {
+    DecodingLimits limits = new DecodingLimits(30, new Semaphore(1));
+    InvalidInput full =
+        assertThrows(
+            InvalidInput.class,
+            () ->
+                limits.run(
+                    "full.png",
+                    () -> {
+                      throw new OutOfMemoryError();
+                    }));
+    assertTrue(full.getMessage().contains("memory"), full.getMessage());
+    InvalidInput deep =
+        assertThrows(InvalidInput.class, () -> limits.run("deep.png", () -> deeper(1)));
+    assertTrue(deep.getMessage().contains("nested"), deep.getMessage());
+  }
+
+  private static long deeper(long by) {
+    return 1 + deeper(by + 1) + by;
+  }
+}
