@@ -156,7 +156,7 @@ export function CuttingTable({ piece, picture, onChange, onClose }: Props) {
                 className={`btn btn-xs join-item ${way === one ? "btn-primary" : ""}`}
                 onClick={() => setWay(one)}
               >
-                {words}
+                {marking && one === "BEFORE" ? "Marks" : words}
               </button>
             ))}
           </div>

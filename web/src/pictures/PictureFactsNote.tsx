@@ -17,14 +17,18 @@ function told(picture: PictureSummary): string {
   return parts.join(", ");
 }
 
-/** What was found out about a picture when it was taken in. */
-export function PictureFactsNote({ picture }: { picture: PictureSummary }) {
+/**
+ * What was found out about a picture when it was taken in.
+ *
+ * @param uncut whether it is shown with the alpha that it came with
+ */
+export function PictureFactsNote({ picture, uncut }: { picture: PictureSummary; uncut: boolean }) {
   const { alpha, flatBorder, notes } = picture.facts;
   return (
     <div className="text-xs leading-5 opacity-80">
       <p>
         {told(picture)}.
-        {alpha !== "USED" && flatBorder >= GROUND && (
+        {uncut && alpha !== "USED" && flatBorder >= GROUND && (
           <>
             {" "}
             {Math.round(flatBorder * 100)} % of its border has one even colour: a ground to cut out.

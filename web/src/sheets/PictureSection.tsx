@@ -150,7 +150,7 @@ export function PictureSection({ piece, pictures, onChange }: Props) {
           </button>
         )}
       </p>
-      {own && <PictureFactsNote picture={own} />}
+      {own && <PictureFactsNote picture={own} uncut={piece.cutOut.kind === "none"} />}
       {own && !isVector(own) && shown !== undefined && (
         <p className="text-xs leading-5 opacity-80">
           Its own size is {own.width} × {own.height}, so it is shown at {Math.round(100 * shown)} %

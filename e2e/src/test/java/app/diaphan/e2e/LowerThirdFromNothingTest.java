@@ -113,7 +113,7 @@ class LowerThirdFromNothingTest {
 
     hands.press("Picture");
     hands.file("From files…", PENNANT);
-    assertThat(page.getByText("Its own size is 600 × 320")).isVisible();
+    assertThat(page.getByText("drawn sharp at every size")).isVisible();
     hands.type("Width", "120");
     hang(hands, "title-safe", "bottom left", "bottom left", "40", "right", "60", "up");
     shadow(hands, "3", "8", "0", "#03101a", "50");

@@ -109,7 +109,7 @@ final class FigureRecorder extends Graphics2D {
 
   @Override
   public void draw(Shape shape) {
-    fill(stroke.createStrokedShape(shape));
+    fill(Dashes.bounded(stroke, shape).createStrokedShape(shape));
   }
 
   @Override
