@@ -43,6 +43,7 @@ export type FontFamily = Schemas["FontFamilyChoice"];
 export type Target = Schemas["Target"];
 export type DeliveryStatus = Schemas["DeliveryStatus"];
 export type Preview = Schemas["Preview"];
+export type Found = Schemas["Found"];
 export type StillSummary = Schemas["StillSummary"];
 export type PackageSummary = Schemas["PackageSummary"];
 export type PictureSummary = Schemas["PictureSummary"];

@@ -9,6 +9,7 @@ import { displayWidth } from "../stage/geometry";
 import { Composite } from "../stage/Composite";
 import { useDrawing } from "../stage/useDrawing";
 import { useSize } from "../ui/useSize";
+import { Checks } from "./Checks";
 
 /** The overlay over all it may meet, at once or one at a time. */
 export function ProofPage() {
@@ -47,7 +48,6 @@ function Wall({ overlay, packageId }: { overlay: Overlay; packageId: number }) {
       backdrops.map((backdrop, i) => [String(i + 1), () => choose(backdrop.name)]),
     ),
   });
-  const findings = drawn?.drawing.findings ?? [];
   return (
     <div className="flex h-full flex-col">
       <div className="flex h-10 shrink-0 items-center gap-2 border-b border-base-300 bg-base-100 px-3">
@@ -73,49 +73,45 @@ function Wall({ overlay, packageId }: { overlay: Overlay; packageId: number }) {
             </button>
           </>
         )}
-        <p role="status" className="ml-auto min-w-0 truncate text-sm">
-          {findings.length === 0 ? (
-            <span className="opacity-75">Every letter and picture is there.</span>
-          ) : (
-            <span className="text-warning">{findings.map((f) => f.sentence).join(" ")}</span>
-          )}
-        </p>
       </div>
-      <div ref={area} className="min-h-0 flex-1 overflow-auto p-3">
-        {alone ? (
-          <div className="flex min-h-full min-w-max">
-            <div className="m-auto">
-              <Over
-                backdrop={chosen}
-                drawing={drawn?.drawing}
-                width={width * zoom}
-                height={overlay.frame.height * zoom}
-              />
+      <div className="flex min-h-0 flex-1">
+        <div ref={area} className="min-w-0 flex-1 overflow-auto p-3">
+          {alone ? (
+            <div className="flex min-h-full min-w-max">
+              <div className="m-auto">
+                <Over
+                  backdrop={chosen}
+                  drawing={drawn?.drawing}
+                  width={width * zoom}
+                  height={overlay.frame.height * zoom}
+                />
+              </div>
             </div>
-          </div>
-        ) : (
-          <ul
-            className="grid justify-center gap-x-3"
-            style={{ gridTemplateColumns: `repeat(${columns}, ${tileWidth}px)` }}
-          >
-            {backdrops.map((backdrop) => (
-              <li key={backdrop.name}>
-                <button
-                  type="button"
-                  aria-label={`Over ${backdrop.name}: look closer`}
-                  className={`block w-full ${backdrop.name === chosen.name ? "ring-2 ring-primary" : ""}`}
-                  onClick={() => {
-                    choose(backdrop.name);
-                    setAlone(true);
-                  }}
-                >
-                  <Over backdrop={backdrop} drawing={drawn?.drawing} width="100%" shape={shape} />
-                </button>
-                <Caption backdrop={backdrop} packageId={packageId} />
-              </li>
-            ))}
-          </ul>
-        )}
+          ) : (
+            <ul
+              className="grid justify-center gap-x-3"
+              style={{ gridTemplateColumns: `repeat(${columns}, ${tileWidth}px)` }}
+            >
+              {backdrops.map((backdrop) => (
+                <li key={backdrop.name}>
+                  <button
+                    type="button"
+                    aria-label={`Over ${backdrop.name}: look closer`}
+                    className={`block w-full ${backdrop.name === chosen.name ? "ring-2 ring-primary" : ""}`}
+                    onClick={() => {
+                      choose(backdrop.name);
+                      setAlone(true);
+                    }}
+                  >
+                    <Over backdrop={backdrop} drawing={drawn?.drawing} width="100%" shape={shape} />
+                  </button>
+                  <Caption backdrop={backdrop} packageId={packageId} />
+                </li>
+              ))}
+            </ul>
+          )}
+        </div>
+        <Checks overlay={overlay} packageId={packageId} />
       </div>
     </div>
   );

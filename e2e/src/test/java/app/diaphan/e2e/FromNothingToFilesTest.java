@@ -56,7 +56,8 @@ class FromNothingToFilesTest {
     upToDate(page);
 
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Proof")).click();
-    assertThat(page.getByText("Every letter and picture is there.")).isVisible();
+    assertThat(page.getByLabel("Checks", new Page.GetByLabelOptions().setExact(true)))
+        .hasAttribute("aria-busy", "false");
     button(page, "Over Black: look closer").click();
     assertThat(button(page, "Show 1:1")).isVisible();
 

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import app.diaphan.core.overlay.Overlay;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -57,6 +58,40 @@ class ProofAndDeliverTest {
     assertThat(button("Fit the frame")).isVisible();
     page.keyboard().press("Escape");
     assertThat(button("Over Checker: look closer")).isVisible();
+  }
+
+  @Test
+  void whatIsFoundLeadsToThePieceAndGoesOnceItIsPutRight() throws IOException {
+    Compose compose =
+        Compose.openNew(
+            browser,
+            like ->
+                new Overlay(
+                    "Planted",
+                    like.frame(),
+                    like.stack().stream()
+                        .map(
+                            piece ->
+                                piece.name().equals("Name")
+                                    ? piece.withPlace(piece.place().withOffset(-60, -200))
+                                    : piece)
+                        .toList()));
+    Page page = compose.page();
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Proof")).click();
+    Locator checks = page.getByLabel("Checks", new Page.GetByLabelOptions().setExact(true));
+    assertThat(checks).containsText("\"Name\" reaches");
+    assertThat(checks).containsText("out of title-safe");
+    checks
+        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Go to Name"))
+        .first()
+        .click();
+    assertThat(compose.labelled("Sideways")).isVisible();
+    assertThat(compose.button("Name: Text")).hasAttribute("aria-expanded", "true");
+    compose.labelled("Sideways").selectOption("right");
+    compose.saved();
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Proof")).click();
+    assertThat(checks).hasAttribute("aria-busy", "false");
+    assertThat(checks).not().containsText("\"Name\" reaches");
   }
 
   @Test

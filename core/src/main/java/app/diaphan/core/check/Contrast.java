@@ -18,13 +18,15 @@ public final class Contrast {
 
   /** Relative luminance, 0–1. */
   public static double luminance(Colour colour) {
-    return 0.2126 * linear(colour.red())
-        + 0.7152 * linear(colour.green())
-        + 0.0722 * linear(colour.blue());
+    return luminance(colour.red() / 255.0, colour.green() / 255.0, colour.blue() / 255.0);
   }
 
-  private static double linear(int channel) {
-    double value = channel / 255.0;
+  /** Of channels 0–1. */
+  static double luminance(double red, double green, double blue) {
+    return 0.2126 * linear(red) + 0.7152 * linear(green) + 0.0722 * linear(blue);
+  }
+
+  private static double linear(double value) {
     return value <= 0.04045 ? value / 12.92 : Math.pow((value + 0.055) / 1.055, 2.4);
   }
 }

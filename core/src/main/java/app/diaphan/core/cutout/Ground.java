@@ -20,6 +20,9 @@ public record Ground(double[] base, double[] perX, double[] perY, double noise, 
   /** A border pixel that strays less than this belongs to the ground however even that is. */
   private static final double ALIKE = 0.02;
 
+  /** What strays more than this is not seen as the same colour, whatever the noise. */
+  private static final double EVEN = 0.05;
+
   /** From the median of absolute residuals to the standard deviation of a normal distribution. */
   private static final double TO_DEVIATION = 1.4826;
 
@@ -53,8 +56,8 @@ public record Ground(double[] base, double[] perX, double[] perY, double noise, 
       }
     }
     int count = 0;
-    for (boolean keep : kept) {
-      count += keep ? 1 : 0;
+    for (double stray : strays) {
+      count += stray <= EVEN ? 1 : 0;
     }
     return new Ground(
         new double[] {plane[0][0], plane[1][0], plane[2][0]},

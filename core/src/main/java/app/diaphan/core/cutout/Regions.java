@@ -107,9 +107,11 @@ final class Regions {
    * corner hang together.
    *
    * @param open whether parts that touch the border are passed over
+   * @return how many parts there were
    */
-  static void smaller(
+  static int smaller(
       boolean[] in, int width, int height, int pixels, boolean open, IntConsumer each) {
+    int parts = 0;
     boolean[] seen = new boolean[in.length];
     int[] part = new int[in.length];
     for (int start = 0; start < in.length; start++) {
@@ -137,8 +139,10 @@ final class Regions {
         }
       }
       if (count < pixels && !(border && open)) {
+        parts++;
         Arrays.stream(part, 0, count).forEach(each);
       }
     }
+    return parts;
   }
 }

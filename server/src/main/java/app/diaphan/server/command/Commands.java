@@ -8,7 +8,12 @@ import picocli.CommandLine.Command;
 /** The commands of the program. */
 @Command(
     name = "diaphan",
-    subcommands = {ServeCommand.class, DeliverCommand.class, InspectCommand.class})
+    subcommands = {
+      ServeCommand.class,
+      DeliverCommand.class,
+      CheckCommand.class,
+      InspectCommand.class
+    })
 public final class Commands {
   /** The exit code of a command whose process goes on. */
   public static final int KEEP_RUNNING = -1;

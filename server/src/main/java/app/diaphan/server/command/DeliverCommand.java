@@ -14,10 +14,6 @@ import app.diaphan.core.deliver.Target;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.FrameCatalogue;
 import app.diaphan.core.overlay.Overlay;
-import app.diaphan.core.picture.Picture;
-import app.diaphan.core.picture.PictureReader;
-import app.diaphan.core.render.Renderer;
-import app.diaphan.core.type.ShippedFonts;
 import app.diaphan.server.bundle.Bundle;
 import app.diaphan.server.bundle.BundleReader;
 import app.diaphan.server.json.DocumentJson;
@@ -27,9 +23,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.concurrent.Callable;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import picocli.CommandLine.Command;
@@ -40,7 +34,9 @@ import picocli.CommandLine.Parameters;
 @Command(name = "deliver", description = "Delivers the overlays of a bundle.")
 final class DeliverCommand implements Callable<Integer> {
   private static final Pattern SIZE = Pattern.compile("(\\d{1,6})[x×](\\d{1,6})");
-  private static final long PAINTED_BYTES = 64L << 20;
+
+  /** Of deflating: quick, as the default of a target. */
+  private static final int LEVEL = 2;
 
   @Parameters(index = "0", description = "A bundle: a folder or a .zip file.")
   Path bundleFile;
@@ -72,20 +68,9 @@ final class DeliverCommand implements Callable<Integer> {
   @Override
   public Integer call() throws IOException {
     Bundle bundle = BundleReader.read(bundleFile);
-    Map<String, Picture> decoded = new ConcurrentHashMap<>();
-    Renderer renderer =
-        new Renderer(
-            ShippedFonts.shelf(),
-            name ->
-                Optional.ofNullable(bundle.pictures().get(name))
-                    .map(
-                        bytes ->
-                            decoded.computeIfAbsent(
-                                name, known -> PictureReader.read(known, bytes))),
-            PAINTED_BYTES);
-    Deliverer deliverer = new Deliverer(renderer);
+    Deliverer deliverer = new Deliverer(BundleRenderer.of(bundle));
     boolean failed = false;
-    for (Overlay overlay : chosen(bundle)) {
+    for (Overlay overlay : BundleRenderer.chosen(bundle, names)) {
       try {
         Delivered delivered =
             deliverer.deliver(
@@ -99,26 +84,6 @@ final class DeliverCommand implements Callable<Integer> {
     return failed ? 1 : 0;
   }
 
-  private List<Overlay> chosen(Bundle bundle) {
-    List<Overlay> all = List.copyOf(bundle.overlays().values());
-    if (names.isEmpty()) {
-      return all;
-    }
-    List<Overlay> chosen = new ArrayList<>();
-    for (String name : names) {
-      chosen.add(
-          all.stream()
-              .filter(overlay -> overlay.name().equals(name))
-              .findFirst()
-              .orElseThrow(
-                  () ->
-                      new InvalidInput(
-                          "The bundle has no overlay \"%s\"; it has %s."
-                              .formatted(name, all.stream().map(Overlay::name).toList()))));
-    }
-    return chosen;
-  }
-
   private Target target(Overlay overlay) {
     return new Target(
         frame(overlay),
@@ -127,7 +92,7 @@ final class DeliverCommand implements Callable<Integer> {
         BitDepth.of(depth),
         choice(AlphaKind.class, "alpha", alpha),
         choice(Compression.class, "compression", compression),
-        4,
+        LEVEL,
         true,
         72);
   }

@@ -1,0 +1,9 @@
+package app.diaphan.core.check;
+
+import java.util.List;
+
+/** Looks for one kind of mistake. */
+@FunctionalInterface
+interface Check {
+  List<Found> of(Proofed proofed);
+}

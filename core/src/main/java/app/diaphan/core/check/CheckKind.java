@@ -1,0 +1,31 @@
+package app.diaphan.core.check;
+
+/** What the proof looks for. */
+public enum CheckKind {
+  /** Words or small pictures outside title-safe. */
+  TITLE_SAFE,
+  /** Words or small pictures that the frame cuts. */
+  CUT_BY_FRAME,
+  /** Words too small for the frame and how it is seen. */
+  SMALL_WORDS,
+  /** Words that do not stand out from what they may lie over. */
+  LEGIBILITY,
+  /** Lines so thin that they flicker on interlaced frames. */
+  THIN_LINES,
+  /** Colours that a video's coarser colour channels smear. */
+  SMEARED_COLOURS,
+  /** Pictures of pixels shown larger than they are. */
+  LOW_RESOLUTION,
+  /** A picture that still has the ground it came on. */
+  FORGOTTEN_GROUND,
+  /** Specks that a cut-out has left. */
+  SPECKS,
+  /** Pieces that are there and cannot be seen. */
+  NEARLY_INVISIBLE,
+  /**
+   * Letters, fonts or pictures that are missing, words that do not fit, punches that cut nothing.
+   */
+  DRAWING,
+  /** Pieces that are hidden and so are not delivered. */
+  HIDDEN
+}

@@ -1,0 +1,11 @@
+package app.diaphan.core.check;
+
+/**
+ * Something that the proof found.
+ *
+ * @param fails whether it has to be put right; else it is only to be known
+ * @param piece the id of the piece; empty for the whole overlay
+ * @param sentence where it is and how bad
+ * @param remedy what to do about it
+ */
+public record Found(CheckKind kind, boolean fails, String piece, String sentence, String remedy) {}

@@ -1,0 +1,22 @@
+package app.diaphan.core.check;
+
+import app.diaphan.core.overlay.Pieces;
+import java.util.List;
+
+/** Hidden pieces are not delivered, which may be meant. */
+final class HiddenCheck implements Check {
+  @Override
+  public List<Found> of(Proofed proofed) {
+    return Pieces.all(proofed.overlay().stack())
+        .filter(piece -> !piece.shown())
+        .map(
+            piece ->
+                new Found(
+                    CheckKind.HIDDEN,
+                    false,
+                    piece.id(),
+                    "\"%s\" is hidden and will not be delivered.".formatted(piece.name()),
+                    "Show it, or take it away if it is not needed."))
+        .toList();
+  }
+}

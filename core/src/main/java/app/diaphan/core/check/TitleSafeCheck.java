@@ -1,0 +1,41 @@
+package app.diaphan.core.check;
+
+import app.diaphan.core.frame.Area;
+import app.diaphan.core.render.Canvas;
+import java.awt.geom.Rectangle2D;
+import java.util.List;
+
+/** Words and marks have to lie within title-safe, where every screen shows them. */
+final class TitleSafeCheck implements Check {
+  /** Letters lean over their line by less than this. */
+  private static final double SLACK = 1.5;
+
+  @Override
+  public List<Found> of(Proofed proofed) {
+    Canvas canvas = proofed.rendering().canvas();
+    Rectangle2D safe =
+        canvas
+            .toPixels()
+            .createTransformedShape(proofed.overlay().frame().area(Area.TITLE_SAFE))
+            .getBounds2D();
+    double frameArea = (double) canvas.width() * canvas.height();
+    return proofed
+        .shown()
+        .<Found>mapMulti(
+            (placed, to) ->
+                DrawnExtent.of(placed, frameArea)
+                    .map(box -> DrawnExtent.beyond(box, safe))
+                    .filter(beyond -> beyond > SLACK)
+                    .ifPresent(
+                        beyond ->
+                            to.accept(
+                                new Found(
+                                    CheckKind.TITLE_SAFE,
+                                    true,
+                                    placed.piece().id(),
+                                    "\"%s\" reaches %.0f px out of title-safe."
+                                        .formatted(placed.piece().name(), Math.ceil(beyond)),
+                                    "Move it in or make it smaller; some screens cut what lies there."))))
+        .toList();
+  }
+}

@@ -1,0 +1,17 @@
+package app.diaphan.server.check;
+
+/** How stills are called in sentences. */
+public final class StillNames {
+  private StillNames() {}
+
+  /**
+   * "white-sails" and 3 as "White sails, still 3".
+   *
+   * @param position from 1
+   */
+  public static String of(String clip, int position) {
+    String words = clip.replace('-', ' ');
+    return "%s%s, still %d"
+        .formatted(words.substring(0, 1).toUpperCase(), words.substring(1), position);
+  }
+}

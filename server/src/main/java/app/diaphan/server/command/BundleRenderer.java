@@ -1,0 +1,57 @@
+package app.diaphan.server.command;
+
+import app.diaphan.core.InvalidInput;
+import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.picture.Picture;
+import app.diaphan.core.picture.PictureReader;
+import app.diaphan.core.render.Renderer;
+import app.diaphan.core.type.ShippedFonts;
+import app.diaphan.server.bundle.Bundle;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+
+/** Draws the overlays of a bundle without a server. */
+final class BundleRenderer {
+  private static final long PAINTED_BYTES = 64L << 20;
+
+  private BundleRenderer() {}
+
+  static Renderer of(Bundle bundle) {
+    Map<String, Picture> decoded = new ConcurrentHashMap<>();
+    return new Renderer(
+        ShippedFonts.shelf(),
+        name ->
+            Optional.ofNullable(bundle.pictures().get(name))
+                .map(
+                    bytes ->
+                        decoded.computeIfAbsent(name, known -> PictureReader.read(known, bytes))),
+        PAINTED_BYTES);
+  }
+
+  /**
+   * @param names all if there are none
+   * @throws InvalidInput if the bundle does not have one of them
+   */
+  static List<Overlay> chosen(Bundle bundle, List<String> names) {
+    List<Overlay> all = List.copyOf(bundle.overlays().values());
+    if (names.isEmpty()) {
+      return all;
+    }
+    List<Overlay> chosen = new ArrayList<>();
+    for (String name : names) {
+      chosen.add(
+          all.stream()
+              .filter(overlay -> overlay.name().equals(name))
+              .findFirst()
+              .orElseThrow(
+                  () ->
+                      new InvalidInput(
+                          "The bundle has no overlay \"%s\"; it has %s."
+                              .formatted(name, all.stream().map(Overlay::name).toList()))));
+    }
+    return chosen;
+  }
+}

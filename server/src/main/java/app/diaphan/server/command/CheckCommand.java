@@ -1,0 +1,75 @@
+package app.diaphan.server.command;
+
+import app.diaphan.core.check.CheckKind;
+import app.diaphan.core.check.Found;
+import app.diaphan.core.check.ProofChecks;
+import app.diaphan.core.check.Still;
+import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.picture.PictureReader;
+import app.diaphan.core.picture.RasterPicture;
+import app.diaphan.core.render.Renderer;
+import app.diaphan.server.bundle.Bundle;
+import app.diaphan.server.bundle.BundleReader;
+import app.diaphan.server.check.StillNames;
+import app.diaphan.server.json.DocumentJson;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/** Makes the checks of the proof without a server, one line of JSON for each overlay. */
+@Command(name = "check", description = "Checks the overlays of a bundle; exit 1 if one fails.")
+final class CheckCommand implements Callable<Integer> {
+  @Parameters(index = "0", description = "A bundle: a folder or a .zip file.")
+  Path bundleFile;
+
+  @Option(names = "--overlay", description = "Name of an overlay; all if none is named.")
+  List<String> names = new ArrayList<>();
+
+  @Option(names = "--without", description = "A check not to make, such as TITLE_SAFE.")
+  List<CheckKind> without = new ArrayList<>();
+
+  @Override
+  public Integer call() throws IOException {
+    Bundle bundle = BundleReader.read(bundleFile);
+    Renderer renderer = BundleRenderer.of(bundle);
+    List<Still> stills = stills(bundle);
+    EnumSet<CheckKind> wanted = EnumSet.allOf(CheckKind.class);
+    without.forEach(wanted::remove);
+    boolean failed = false;
+    for (Overlay overlay : BundleRenderer.chosen(bundle, names)) {
+      List<Found> found = ProofChecks.of(renderer, overlay, stills, wanted);
+      boolean fails = found.stream().anyMatch(Found::fails);
+      failed |= fails;
+      Map<String, Object> line = new LinkedHashMap<>();
+      line.put("overlay", overlay.name());
+      line.put("passes", !fails);
+      line.put("found", found);
+      System.out.println(DocumentJson.write(line));
+    }
+    return failed ? 1 : 0;
+  }
+
+  private static List<Still> stills(Bundle bundle) {
+    List<Still> stills = new ArrayList<>();
+    bundle
+        .clips()
+        .forEach(
+            (clip, files) -> {
+              for (int i = 0; i < files.size(); i++) {
+                stills.add(
+                    new Still(
+                        StillNames.of(clip, i + 1),
+                        (RasterPicture) PictureReader.read(clip, files.get(i))));
+              }
+            });
+    return stills;
+  }
+}

@@ -1,0 +1,120 @@
+package app.diaphan.server;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import app.diaphan.server.RunningServer.Answer;
+import app.diaphan.server.bundle.BundleReader;
+import app.diaphan.server.command.Commands;
+import app.diaphan.server.store.PackageStore;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.Stream;
+import java.util.stream.StreamSupport;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+
+/** The checks of the proof, asked for by the screens and by the command. */
+class CheckTest {
+  private static final Path DEMO = Path.of("../demo/lantern-reach-regatta");
+
+  @RegisterExtension static final RunningServer SERVER = new RunningServer();
+  @TempDir Path folder;
+
+  @Test
+  void anOverlayIsCheckedOverThePackagesOwnStills() throws IOException {
+    long id = SERVER.bean(PackageStore.class).add(BundleReader.read(DEMO)).id();
+    String overlay = TestOverlays.lowerThird("Ysolde Fenmarch");
+    Answer answer =
+        SERVER.post("/api/packages/" + id + "/checks", "{\"overlay\":%s}".formatted(overlay));
+    assertEquals(200, answer.status(), answer::detail);
+    for (JsonNode found : answer.body()) {
+      assertTrue(found.path("sentence").asString().length() > 10, found.toString());
+    }
+    String hidden = overlay.replaceFirst("\"shown\":true", "\"shown\":false");
+    JsonNode found =
+        SERVER.post("/api/packages/" + id + "/checks", "{\"overlay\":%s}".formatted(hidden)).body();
+    List<String> kinds =
+        StreamSupport.stream(found.spliterator(), false)
+            .map(one -> one.path("kind").asString())
+            .toList();
+    assertTrue(kinds.contains("HIDDEN"), kinds.toString());
+    assertEquals(
+        404,
+        SERVER.post("/api/packages/999/checks", "{\"overlay\":%s}".formatted(overlay)).status());
+  }
+
+  private record Ended(int code, List<JsonNode> lines) {}
+
+  private static Ended run(String... arguments) {
+    PrintStream before = System.out;
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    System.setOut(new PrintStream(out, true, StandardCharsets.UTF_8));
+    try {
+      int code = Commands.run(arguments);
+      return new Ended(
+          code,
+          out.toString(StandardCharsets.UTF_8)
+              .lines()
+              .filter(line -> line.startsWith("{"))
+              .map(RunningServer.JSON::readTree)
+              .toList());
+    } finally {
+      System.setOut(before);
+    }
+  }
+
+  @Test
+  void theDemoPassesAndEveryOverlayIsReportedOn() {
+    Ended ended = run("check", DEMO.toString());
+    assertEquals(0, ended.code(), ended.lines().toString());
+    assertEquals(9, ended.lines().size());
+    for (JsonNode line : ended.lines()) {
+      assertTrue(line.path("passes").asBoolean(), line.toString());
+    }
+  }
+
+  @Test
+  void anOverlayThatFailsEndsTheCommandWithOneAndACheckCanBeLeftOut() throws IOException {
+    try (Stream<Path> files = Files.walk(DEMO)) {
+      for (Path file : files.toList()) {
+        Path copy = folder.resolve(DEMO.relativize(file).toString());
+        if (Files.isDirectory(file)) {
+          Files.createDirectories(copy);
+        } else {
+          Files.copy(file, copy);
+        }
+      }
+    }
+    Path card = folder.resolve("overlays/race-day-two.json");
+    String text = Files.readString(card);
+    Files.writeString(card, text.replaceFirst("\"down\": -28", "\"down\": -500"));
+    Ended failed = run("check", folder.toString(), "--overlay", "Race Day Two");
+    assertEquals(1, failed.code());
+    assertEquals(
+        "TITLE_SAFE", failed.lines().getFirst().path("found").get(0).path("kind").asString());
+    assertEquals(1, run("check", folder.toString(), "--overlay", "No such card").code());
+    Ended without =
+        run(
+            "check",
+            folder.toString(),
+            "--overlay",
+            "Race Day Two",
+            "--without",
+            "title_safe",
+            "--without",
+            "CUT_BY_FRAME",
+            "--without",
+            "LEGIBILITY",
+            "--without",
+            "NEARLY_INVISIBLE");
+    assertEquals(0, without.code(), without.lines().toString());
+  }
+}
