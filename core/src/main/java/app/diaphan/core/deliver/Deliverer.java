@@ -8,9 +8,12 @@ import app.diaphan.core.render.Finding;
 import app.diaphan.core.render.Renderer;
 import app.diaphan.core.render.Rendering;
 import java.io.IOException;
+import java.io.InterruptedIOException;
 import java.nio.channels.FileChannel;
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.FutureTask;
 
 /** Writes overlays to files. A file exists only once it was read back equal to the render. */
 public final class Deliverer {
@@ -52,8 +55,20 @@ public final class Deliverer {
     try {
       SafeFile.write(
           file,
-          channel -> write(channel, samples, header, target, checks, progress),
-          written -> report[0] = readBack(written, samples, target, checks));
+          channel -> {
+            switch (target.format()) {
+              case PNG ->
+                  report[0] =
+                      writtenAndReadBack(channel, samples, header, target, checks, progress);
+              case TIFF -> new TiffWriter(samples, header, target, checks).write(channel, progress);
+            }
+          },
+          written -> {
+            if (target.format() == FileFormat.TIFF) {
+              report[0] = readBack(() -> FileInspector.inspect(written, equal(samples, checks)));
+            }
+            held(report[0], samples, target);
+          });
     } catch (IOException e) {
       throw new DeliveryFailed(
           "\"%s\" could not be written to %s: %s. Nothing was left half-written; make room or choose another folder and deliver again."
@@ -109,7 +124,8 @@ public final class Deliverer {
                     found.top() + found.height()));
   }
 
-  private static void write(
+  /** Reads the file back while it is written: both cores have work to the end. */
+  private static FileReport writtenAndReadBack(
       FileChannel channel,
       SampleRows samples,
       FileHeader header,
@@ -117,41 +133,71 @@ public final class Deliverer {
       RowChecks checks,
       Progress progress)
       throws IOException {
-    switch (target.format()) {
-      case PNG -> new PngWriter(samples, header, target.level(), checks).write(channel, progress);
-      case TIFF -> new TiffWriter(samples, header, target, checks).write(channel, progress);
+    FollowedFile followed = new FollowedFile(channel);
+    FutureTask<FileReport> reading =
+        new FutureTask<>(() -> readBack(() -> PngInspection.of(followed, equal(samples, checks))));
+    Thread.ofPlatform().daemon().name("reading back").start(reading);
+    try {
+      new PngWriter(samples, header, target.level(), checks).write(followed, progress);
+      followed.end();
+    } finally {
+      followed.giveUp(); // Of no effect once it has ended.
+    }
+    try {
+      return reading.get();
+    } catch (ExecutionException e) {
+      if (e.getCause() instanceof IOException broken) {
+        throw broken;
+      }
+      throw e.getCause() instanceof DeliveryFailed failed ? failed : unreadable(e.getCause());
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new InterruptedIOException("it was called off");
     }
   }
 
-  private static FileReport readBack(
-      Path written, SampleRows samples, Target target, RowChecks checks) throws IOException {
-    FileReport report;
+  /** Refuses rows that are not those noted while they were written. */
+  private static FileInspector.RowVisitor equal(SampleRows samples, RowChecks checks) {
+    return (y, row, at, length) -> {
+      if (length != samples.bytesPerRow() || !checks.same(y, row, at, length)) {
+        throw new DeliveryFailed(
+            "Line %d of the written file was not read back as it was drawn, so the file was not kept. Deliver again; if it happens twice, check the disk."
+                .formatted(y + 1));
+      }
+    };
+  }
+
+  @FunctionalInterface
+  private interface Reading {
+    FileReport report() throws IOException;
+  }
+
+  private static FileReport readBack(Reading reading) throws IOException {
     try {
-      report =
-          FileInspector.inspect(
-              written,
-              (y, row, at, length) -> {
-                if (length != samples.bytesPerRow() || !checks.same(y, row, at, length)) {
-                  throw new DeliveryFailed(
-                      "Line %d of the written file was not read back as it was drawn, so the file was not kept. Deliver again; if it happens twice, check the disk."
-                          .formatted(y + 1));
-                }
-              });
-    } catch (InvalidInput e) {
-      throw new DeliveryFailed(
-          "The written file could not be read back, so it was not kept. Deliver again; if it happens twice, check the disk.",
-          e);
+      return reading.report();
+    } catch (DeliveryFailed e) {
+      throw e;
+    } catch (RuntimeException e) {
+      throw unreadable(e);
     }
-    String kind = target.alpha().name();
+  }
+
+  private static DeliveryFailed unreadable(Throwable e) {
+    return new DeliveryFailed(
+        "The written file could not be read back, so it was not kept. Deliver again; if it happens twice, check the disk.",
+        e);
+  }
+
+  /** Refuses a file that says something else of itself than was asked for. */
+  private static void held(FileReport report, SampleRows samples, Target target) {
     if (report.height() != samples.height()
         || report.width() != samples.width()
         || report.bits() != target.depth().bits()
-        || !report.alpha().name().equals(kind)) {
+        || !report.alpha().name().equals(target.alpha().name())) {
       throw new DeliveryFailed(
           "The written file says \"%s\" of itself, which is not what was asked for; it was not kept."
               .formatted(report.inWords()));
     }
-    return report;
   }
 
   private static String reason(IOException e) {

@@ -53,7 +53,12 @@ public final class FileInspector {
   }
 
   static String sha256(Path file) throws IOException {
-    try (InputStream stream = new BufferedInputStream(Files.newInputStream(file), 1 << 16)) {
+    return sha256(Files.newInputStream(file));
+  }
+
+  /** Of all that a stream gives; closes it. */
+  static String sha256(InputStream from) throws IOException {
+    try (InputStream stream = new BufferedInputStream(from, 1 << 16)) {
       MessageDigest digest = MessageDigest.getInstance("SHA-256");
       byte[] part = new byte[1 << 16];
       int count;

@@ -2,11 +2,13 @@ package app.diaphan.core.deliver;
 
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
+import java.util.concurrent.Executor;
 
 /** Looks at decoded rows on a second thread, in their order, while the first decodes the next. */
 final class LookBehind {
   private static final int ROWS_AT_ONCE = 64;
 
+  private final Executor looking;
   private final int stride;
   private final FileInspector.RowVisitor visitor;
   private byte[] batch;
@@ -15,9 +17,11 @@ final class LookBehind {
   private CompletableFuture<Void> looked = CompletableFuture.completedFuture(null);
 
   /**
+   * @param looking where rows are looked at; one that runs at once makes it one thread
    * @param stride bytes in a row
    */
-  LookBehind(int stride, FileInspector.RowVisitor visitor) {
+  LookBehind(Executor looking, int stride, FileInspector.RowVisitor visitor) {
+    this.looking = looking;
     this.stride = stride;
     this.visitor = visitor;
     batch = new byte[ROWS_AT_ONCE * stride];
@@ -57,7 +61,8 @@ final class LookBehind {
               for (int i = 0; i < count; i++) {
                 visitor.row(from + i, full, i * stride, stride);
               }
-            });
+            },
+            looking);
     batch = new byte[ROWS_AT_ONCE * stride];
     rows = 0;
   }

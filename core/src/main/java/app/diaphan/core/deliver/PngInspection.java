@@ -11,33 +11,68 @@ import ar.com.hjg.pngj.chunks.PngChunkOFFS;
 import ar.com.hjg.pngj.chunks.PngChunkPHYS;
 import ar.com.hjg.pngj.chunks.PngChunkTRNS;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.Executor;
+import java.util.concurrent.ForkJoinPool;
 
 /** Reads a PNG file through the PNGJ library. */
 final class PngInspection {
   private PngInspection() {}
 
+  @FunctionalInterface
+  private interface Told<T> {
+    T tell() throws IOException;
+  }
+
   static FileReport of(Path file, FileInspector.RowVisitor visitor) throws IOException {
+    CompletableFuture<String> digest = digest(file);
+    return read(
+        () -> Files.newInputStream(file),
+        visitor,
+        ForkJoinPool.commonPool(),
+        () -> Files.size(file),
+        digest::join);
+  }
+
+  /** Reads a file while it is being written, and looks at its rows by the way. */
+  static FileReport of(FollowedFile file, FileInspector.RowVisitor visitor) throws IOException {
+    return read(
+        file::reading,
+        visitor,
+        Runnable::run,
+        file::size,
+        () -> FileInspector.sha256(file.reading()));
+  }
+
+  private static FileReport read(
+      Told<InputStream> opened,
+      FileInspector.RowVisitor visitor,
+      Executor looking,
+      Told<Long> size,
+      Told<String> digest)
+      throws IOException {
     ImageInfo head;
-    try (var stream = Files.newInputStream(file)) {
+    try (InputStream stream = opened.tell()) {
       PngReader reader = new PngReader(stream);
       head = reader.imgInfo;
       reader.close();
     }
     boolean bytes = head.bitDepth == 8;
-    PngReader reader = bytes ? new PngReaderByte(file.toFile()) : new PngReader(file.toFile());
+    InputStream stream = opened.tell();
+    PngReader reader = bytes ? new PngReaderByte(stream) : new PngReader(stream);
     try {
       int sample = head.bitDepth == 16 ? 2 : 1;
       int stride = head.samplesPerRow * sample;
       AlphaCount count = new AlphaCount(head.cols);
-      CompletableFuture<String> digest = digest(file);
       LookBehind behind =
           new LookBehind(
+              looking,
               stride,
               (y, rows, at, length) -> {
                 if (head.alpha) {
@@ -65,8 +100,8 @@ final class PngInspection {
           count.solidShare(),
           count.drawn(),
           tags(reader),
-          Files.size(file),
-          digest.join());
+          size.tell(),
+          digest.tell());
     } finally {
       reader.close();
     }
