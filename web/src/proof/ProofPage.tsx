@@ -8,8 +8,42 @@ import { useOverlay } from "../document/overlayStore";
 import { displayWidth } from "../stage/geometry";
 import { Composite } from "../stage/Composite";
 import { useDrawing } from "../stage/useDrawing";
+import { Choice } from "../ui/Choice";
 import { useSize } from "../ui/useSize";
 import { Checks } from "./Checks";
+
+/** At what size one backdrop is looked at. */
+const SEEN = [
+  ["fit", "as large as fits"],
+  ["actual", "pixel for pixel"],
+  ["phone", "on a phone, 390 px"],
+  ["mark", "as a mark, 150 px"],
+] as const;
+
+/** What is laid over the backdrops; the alpha is white where the overlay is solid. */
+const SHOWN = [
+  ["overlay", "the overlay"],
+  ["alpha", "its alpha alone"],
+] as const;
+
+type Seen = (typeof SEEN)[number][0];
+type Shown = (typeof SHOWN)[number][0];
+
+const BLACK: Backdrop = { kind: "flat", name: "Black", colour: "#000000" };
+
+/** CSS pixels for one display unit. */
+function zoomOf(seen: Seen, fit: number, width: number, height: number): number {
+  switch (seen) {
+    case "fit":
+      return Math.max(0.02, fit);
+    case "actual":
+      return 1 / window.devicePixelRatio;
+    case "phone":
+      return 390 / width;
+    case "mark":
+      return 150 / Math.min(width, height);
+  }
+}
 
 /** The overlay over all it may meet, at once or one at a time. */
 export function ProofPage() {
@@ -23,14 +57,15 @@ function Wall({ overlay, packageId }: { overlay: Overlay; packageId: number }) {
   const { backdrops, chosen } = useBackdrops(packageId);
   const choose = useChosenBackdrop((state) => state.choose);
   const [alone, setAlone] = useState(false);
-  const [actual, setActual] = useState(false);
+  const [seen, setSeen] = useState<Seen>("fit");
+  const [shown, setShown] = useState<Shown>("overlay");
   const [area, size] = useSize<HTMLDivElement>();
   const width = displayWidth(overlay.frame);
   const shape = width / overlay.frame.height;
   const { columns, tileWidth } = bestWall(backdrops.length, shape, size);
   const fit = Math.min((size.width - 24) / width, (size.height - 24) / overlay.frame.height);
   const tile = Math.min(tileWidth / width, 1);
-  const zoom = alone ? (actual ? 1 / window.devicePixelRatio : Math.max(0.02, fit)) : tile;
+  const zoom = alone ? zoomOf(seen, fit, width, overlay.frame.height) : tile;
   const sharp = Math.min(1, Math.round(zoom * window.devicePixelRatio * 1000) / 1000);
   const { drawn } = useDrawing(packageId, overlay, size.width > 0 ? sharp : 0.25);
   const step = (by: number) => {
@@ -43,7 +78,7 @@ function Wall({ overlay, packageId }: { overlay: Overlay; packageId: number }) {
     ArrowRight: () => step(1),
     ArrowLeft: () => step(-1),
     Enter: () => setAlone(!alone),
-    a: () => setActual(!actual),
+    a: () => setSeen(seen === "actual" ? "fit" : "actual"),
     ...Object.fromEntries(
       backdrops.map((backdrop, i) => [String(i + 1), () => choose(backdrop.name)]),
     ),
@@ -68,20 +103,31 @@ function Wall({ overlay, packageId }: { overlay: Overlay; packageId: number }) {
         {alone && (
           <>
             <span className="font-medium">{chosen.name}</span>
-            <button type="button" className="btn btn-xs" onClick={() => setActual(!actual)}>
-              {actual ? "Fit the frame" : "Show 1:1"}
+            <button
+              type="button"
+              className="btn btn-xs"
+              onClick={() => setSeen(seen === "actual" ? "fit" : "actual")}
+            >
+              {seen === "actual" ? "Fit the frame" : "Show 1:1"}
             </button>
+            <span className="text-sm">
+              Seen <Choice label="How it is seen" value={seen} options={SEEN} onChange={setSeen} />
+            </span>
           </>
         )}
+        <span className="ml-auto text-sm">
+          Shown: <Choice label="What is shown" value={shown} options={SHOWN} onChange={setShown} />
+        </span>
       </div>
       <div className="flex min-h-0 flex-1">
         <div ref={area} className="min-w-0 flex-1 overflow-auto p-3">
           {alone ? (
             <div className="flex min-h-full min-w-max">
-              <div className="m-auto">
+              <div className="m-auto" data-testid="proof-one">
                 <Over
                   backdrop={chosen}
                   drawing={drawn?.drawing}
+                  shown={shown}
                   width={width * zoom}
                   height={overlay.frame.height * zoom}
                 />
@@ -103,7 +149,13 @@ function Wall({ overlay, packageId }: { overlay: Overlay; packageId: number }) {
                       setAlone(true);
                     }}
                   >
-                    <Over backdrop={backdrop} drawing={drawn?.drawing} width="100%" shape={shape} />
+                    <Over
+                      backdrop={backdrop}
+                      drawing={drawn?.drawing}
+                      shown={shown}
+                      width="100%"
+                      shape={shape}
+                    />
                   </button>
                   <Caption backdrop={backdrop} packageId={packageId} />
                 </li>
@@ -136,19 +188,24 @@ function bestWall(count: number, shape: number, size: { width: number; height: n
 interface OverProps {
   backdrop: Backdrop;
   drawing: Drawing | undefined;
+  shown: Shown;
   width: number | string;
   height?: number;
   shape?: number;
 }
 
-function Over({ backdrop, drawing, width, height, shape }: OverProps) {
+function Over({ backdrop, drawing, shown, width, height, shape }: OverProps) {
   return (
     <span
       className="relative block overflow-hidden"
       style={{ width, height, aspectRatio: shape === undefined ? undefined : String(shape) }}
     >
-      <BackdropLayer backdrop={backdrop} />
-      {drawing && <Composite drawing={drawing} />}
+      <BackdropLayer backdrop={shown === "alpha" ? BLACK : backdrop} />
+      {drawing && (
+        <span className={`absolute inset-0 ${shown === "alpha" ? "brightness-0 invert" : ""}`}>
+          <Composite drawing={drawing} />
+        </span>
+      )}
     </span>
   );
 }

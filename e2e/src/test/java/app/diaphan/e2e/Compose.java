@@ -7,11 +7,15 @@ import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.Pieces;
 import app.diaphan.server.store.PackageStore;
+import com.microsoft.playwright.JSHandle;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.io.IOException;
+import java.util.Base64;
+import java.util.List;
+import java.util.Map;
 import java.util.function.UnaryOperator;
 
 /** The Compose screen of one of the demo's overlays, and where things lie on it. */
@@ -99,6 +103,32 @@ final class Compose {
     page.mouse().down();
     page.mouse().move((from[0] + to[0]) / 2, (from[1] + to[1]) / 2);
     page.mouse().move(to[0], to[1]);
+  }
+
+  /** Drops files at a point of the frame, as a browser does from the desktop. */
+  void drop(double x, double y, Map<String, byte[]> files) {
+    List<List<String>> given =
+        files.entrySet().stream()
+            .map(
+                file -> List.of(file.getKey(), Base64.getEncoder().encodeToString(file.getValue())))
+            .toList();
+    JSHandle carried =
+        page.evaluateHandle(
+            """
+                files => {
+                  const carried = new DataTransfer();
+                  for (const [name, content] of files) {
+                    const bytes = Uint8Array.from(atob(content), c => c.charCodeAt(0));
+                    carried.items.add(new File([bytes], name));
+                  }
+                  return carried;
+                }""",
+            given);
+    double[] at = at(x, y);
+    for (String type : List.of("dragover", "drop")) {
+      page.getByTestId("drop-target")
+          .dispatchEvent(type, Map.of("dataTransfer", carried, "clientX", at[0], "clientY", at[1]));
+    }
   }
 
   void type(String label, String value) {

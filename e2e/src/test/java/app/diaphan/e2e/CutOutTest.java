@@ -17,8 +17,10 @@ import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.awt.image.Raster;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageWriteParam;
@@ -39,8 +41,7 @@ class CutOutTest {
         Compose.openNew(
             browser, lowerThird -> new Overlay("Sponsor", lowerThird.frame(), List.of()));
     Page page = compose.page();
-    compose.button("Picture").click();
-    page.getByLabel("Picture file").setInputFiles(logo());
+    compose.drop(960, 540, Map.of("logo.jpg", Files.readAllBytes(logo())));
     assertThat(page.getByText("Its own size is 400 × 200")).isVisible();
     compose.saved();
     String whole = page.getByTestId("composite").getAttribute("src");

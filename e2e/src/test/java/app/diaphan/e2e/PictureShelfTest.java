@@ -12,7 +12,6 @@ import app.diaphan.core.overlay.PicturePiece;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.PlatePiece;
 import app.diaphan.core.overlay.cutout.Tint;
-import com.microsoft.playwright.JSHandle;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -36,36 +35,6 @@ class PictureShelfTest {
     return Compose.openNew(browser, like -> new Overlay("Empty", like.frame(), List.of()));
   }
 
-  /** Drops files at a point of the frame, as a browser does from the desktop. */
-  private static void drop(Compose compose, double x, double y, Map<String, byte[]> files) {
-    List<List<String>> given =
-        files.entrySet().stream()
-            .map(
-                file -> List.of(file.getKey(), Base64.getEncoder().encodeToString(file.getValue())))
-            .toList();
-    JSHandle carried =
-        compose
-            .page()
-            .evaluateHandle(
-                """
-                files => {
-                  const carried = new DataTransfer();
-                  for (const [name, content] of files) {
-                    const bytes = Uint8Array.from(atob(content), c => c.charCodeAt(0));
-                    carried.items.add(new File([bytes], name));
-                  }
-                  return carried;
-                }""",
-                given);
-    double[] at = compose.at(x, y);
-    for (String type : List.of("dragover", "drop")) {
-      compose
-          .page()
-          .getByTestId("drop-target")
-          .dispatchEvent(type, Map.of("dataTransfer", carried, "clientX", at[0], "clientY", at[1]));
-    }
-  }
-
   @Test
   void manyFilesAreDroppedWhereTheyShallLieAndABadOneHoldsNothingUp() throws IOException {
     Compose compose = openEmpty();
@@ -74,7 +43,7 @@ class PictureShelfTest {
     files.put("flag.svg", SVG.getBytes());
     files.put("notes.txt", "not a picture".getBytes());
     files.put("lights.jpg", Files.readAllBytes(pictures.resolve("fairlead-lights-on-black.jpg")));
-    drop(compose, 480, 270, files);
+    compose.drop(480, 270, files);
     assertThat(compose.page().getByRole(AriaRole.ALERT)).containsText("notes.txt");
     assertThat(compose.button("flag: Picture")).isVisible();
     // The package has the same bytes under another name; that picture is shown.

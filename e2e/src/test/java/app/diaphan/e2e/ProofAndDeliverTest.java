@@ -56,6 +56,16 @@ class ProofAndDeliverTest {
     assertThat(page.getByText("Sea fog", new Page.GetByTextOptions().setExact(true))).isVisible();
     page.keyboard().press("a");
     assertThat(button("Fit the frame")).isVisible();
+    page.getByLabel("How it is seen").selectOption("on a phone, 390 px");
+    assertEquals(390, page.getByTestId("proof-one").boundingBox().width, 1);
+    page.getByLabel("What is shown").selectOption("its alpha alone");
+    String filter =
+        (String)
+            page.getByTestId("proof-one")
+                .locator("span.invert")
+                .evaluate("element => getComputedStyle(element).filter");
+    assertTrue(filter.contains("invert(1)"), filter);
+    page.getByLabel("What is shown").blur();
     page.keyboard().press("Escape");
     assertThat(button("Over Checker: look closer")).isVisible();
   }

@@ -2,21 +2,12 @@ package app.diaphan.core.picture;
 
 import app.diaphan.core.raster.Outlines;
 import java.awt.AlphaComposite;
-import java.awt.BasicStroke;
 import java.awt.Color;
-import java.awt.Composite;
-import java.awt.Font;
-import java.awt.FontMetrics;
 import java.awt.Graphics;
 import java.awt.Graphics2D;
-import java.awt.GraphicsConfiguration;
 import java.awt.Image;
-import java.awt.Paint;
 import java.awt.Rectangle;
-import java.awt.RenderingHints;
 import java.awt.Shape;
-import java.awt.Stroke;
-import java.awt.font.FontRenderContext;
 import java.awt.font.GlyphVector;
 import java.awt.font.TextLayout;
 import java.awt.geom.AffineTransform;
@@ -35,67 +26,36 @@ import java.awt.image.renderable.RenderableImage;
 import java.text.AttributedCharacterIterator;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 
 /**
  * Writes down what is drawn on it instead of drawing it, so that a library which knows a vector
  * format draws through our exact coverage.
  */
-final class FigureRecorder extends Graphics2D {
-  private static final GraphicsConfiguration CONFIGURATION = configuration();
-
+final class FigureRecorder extends DrawingState {
   private final FigureList figures;
-  private final RenderingHints hints;
-  private AffineTransform transform;
 
   /** In pixels; empty for none. */
   private List<Shape> clips;
 
-  private Paint paint = Color.BLACK;
-  private Stroke stroke = new BasicStroke();
-  private Composite composite = AlphaComposite.SrcOver;
-  private Color background = new Color(0, true);
-  private Font font = new Font(Font.SANS_SERIF, Font.PLAIN, 12);
-
   FigureRecorder(FigureList figures, AffineTransform toPixels) {
+    super(toPixels);
     this.figures = figures;
-    transform = new AffineTransform(toPixels);
     clips = List.of();
-    hints = new RenderingHints(Map.of());
-    hints.put(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
-    hints.put(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
-    hints.put(RenderingHints.KEY_FRACTIONALMETRICS, RenderingHints.VALUE_FRACTIONALMETRICS_ON);
-    hints.put(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);
-    hints.put(RenderingHints.KEY_RENDERING, RenderingHints.VALUE_RENDER_QUALITY);
   }
 
   private FigureRecorder(FigureRecorder like) {
+    super(like);
     figures = like.figures;
-    hints = (RenderingHints) like.hints.clone();
-    transform = new AffineTransform(like.transform);
     clips = like.clips;
-    paint = like.paint;
-    stroke = like.stroke;
-    composite = like.composite;
-    background = like.background;
-    font = like.font;
-  }
-
-  /** Images of the platform know their screen; a headless one's stands for it. */
-  private static GraphicsConfiguration configuration() {
-    Graphics2D g = new BufferedImage(1, 1, BufferedImage.TYPE_INT_ARGB).createGraphics();
-    GraphicsConfiguration found = g.getDeviceConfiguration();
-    g.dispose();
-    return found;
   }
 
   @Override
   public void fill(Shape shape) {
     figures.add(
         new Figure.Filled(
-            transform.createTransformedShape(exact(shape)),
-            paint,
-            new AffineTransform(transform),
+            getTransform().createTransformedShape(exact(shape)),
+            getPaint(),
+            getTransform(),
             opacity(),
             clips));
   }
@@ -109,12 +69,12 @@ final class FigureRecorder extends Graphics2D {
 
   @Override
   public void draw(Shape shape) {
-    fill(Dashes.bounded(stroke, shape).createStrokedShape(shape));
+    fill(Dashes.bounded(getStroke(), shape).createStrokedShape(shape));
   }
 
   @Override
   public boolean drawImage(Image image, AffineTransform to, ImageObserver observer) {
-    AffineTransform toPixels = new AffineTransform(transform);
+    AffineTransform toPixels = getTransform();
     if (to != null) {
       toPixels.concatenate(to);
     }
@@ -137,7 +97,7 @@ final class FigureRecorder extends Graphics2D {
 
   /** A mixing mode cannot go out in a file with straight alpha: it is drawn plainly, and told. */
   private float opacity() {
-    if (composite instanceof AlphaComposite known) {
+    if (getComposite() instanceof AlphaComposite known) {
       return known.getAlpha();
     }
     figures.foundMixing();
@@ -150,13 +110,13 @@ final class FigureRecorder extends Graphics2D {
       return;
     }
     List<Shape> more = new ArrayList<>(clips);
-    more.add(transform.createTransformedShape(shape));
+    more.add(getTransform().createTransformedShape(shape));
     clips = List.copyOf(more);
   }
 
   @Override
   public void setClip(Shape shape) {
-    clips = shape == null ? List.of() : List.of(transform.createTransformedShape(shape));
+    clips = shape == null ? List.of() : List.of(getTransform().createTransformedShape(shape));
   }
 
   @Override
@@ -171,7 +131,7 @@ final class FigureRecorder extends Graphics2D {
       all = area;
     }
     try {
-      return transform.createInverse().createTransformedShape(all);
+      return getTransform().createInverse().createTransformedShape(all);
     } catch (NoninvertibleTransformException e) {
       return new Rectangle();
     }
@@ -195,8 +155,8 @@ final class FigureRecorder extends Graphics2D {
 
   @Override
   public boolean hit(Rectangle pixels, Shape shape, boolean onStroke) {
-    Shape tested = onStroke ? stroke.createStrokedShape(shape) : shape;
-    return transform.createTransformedShape(tested).intersects(pixels);
+    Shape tested = onStroke ? getStroke().createStrokedShape(shape) : shape;
+    return getTransform().createTransformedShape(tested).intersects(pixels);
   }
 
   @Override
@@ -289,7 +249,7 @@ final class FigureRecorder extends Graphics2D {
 
   @Override
   public void drawString(String words, float x, float y) {
-    drawGlyphVector(font.createGlyphVector(getFontRenderContext(), words), x, y);
+    drawGlyphVector(getFont().createGlyphVector(getFontRenderContext(), words), x, y);
   }
 
   @Override
@@ -395,160 +355,6 @@ final class FigureRecorder extends Graphics2D {
 
   @Override
   public void dispose() {}
-
-  @Override
-  public GraphicsConfiguration getDeviceConfiguration() {
-    return CONFIGURATION;
-  }
-
-  @Override
-  public FontRenderContext getFontRenderContext() {
-    return new FontRenderContext(null, true, true);
-  }
-
-  @Override
-  public FontMetrics getFontMetrics(Font asked) {
-    Graphics2D g = new BufferedImage(1, 1, BufferedImage.TYPE_INT_ARGB).createGraphics();
-    FontMetrics metrics = g.getFontMetrics(asked);
-    g.dispose();
-    return metrics;
-  }
-
-  @Override
-  public void translate(int x, int y) {
-    transform.translate(x, y);
-  }
-
-  @Override
-  public void translate(double x, double y) {
-    transform.translate(x, y);
-  }
-
-  @Override
-  public void rotate(double angle) {
-    transform.rotate(angle);
-  }
-
-  @Override
-  public void rotate(double angle, double x, double y) {
-    transform.rotate(angle, x, y);
-  }
-
-  @Override
-  public void scale(double x, double y) {
-    transform.scale(x, y);
-  }
-
-  @Override
-  public void shear(double x, double y) {
-    transform.shear(x, y);
-  }
-
-  @Override
-  public void transform(AffineTransform more) {
-    transform.concatenate(more);
-  }
-
-  @Override
-  public void setTransform(AffineTransform other) {
-    transform = new AffineTransform(other);
-  }
-
-  @Override
-  public AffineTransform getTransform() {
-    return new AffineTransform(transform);
-  }
-
-  @Override
-  public Paint getPaint() {
-    return paint;
-  }
-
-  @Override
-  public void setPaint(Paint other) {
-    paint = other == null ? paint : other;
-  }
-
-  @Override
-  public Color getColor() {
-    return paint instanceof Color colour ? colour : Color.BLACK;
-  }
-
-  @Override
-  public void setColor(Color colour) {
-    setPaint(colour);
-  }
-
-  @Override
-  public Composite getComposite() {
-    return composite;
-  }
-
-  @Override
-  public void setComposite(Composite other) {
-    composite = other;
-  }
-
-  @Override
-  public Stroke getStroke() {
-    return stroke;
-  }
-
-  @Override
-  public void setStroke(Stroke other) {
-    stroke = other;
-  }
-
-  @Override
-  public Color getBackground() {
-    return background;
-  }
-
-  @Override
-  public void setBackground(Color colour) {
-    background = colour;
-  }
-
-  @Override
-  public Font getFont() {
-    return font;
-  }
-
-  @Override
-  public void setFont(Font other) {
-    font = other == null ? font : other;
-  }
-
-  @Override
-  public void setRenderingHint(RenderingHints.Key key, Object value) {
-    hints.put(key, value);
-  }
-
-  @Override
-  public Object getRenderingHint(RenderingHints.Key key) {
-    return hints.get(key);
-  }
-
-  @Override
-  public void setRenderingHints(Map<?, ?> others) {
-    hints.clear();
-    addRenderingHints(others);
-  }
-
-  @Override
-  public void addRenderingHints(Map<?, ?> others) {
-    hints.putAll(others);
-  }
-
-  @Override
-  public RenderingHints getRenderingHints() {
-    return (RenderingHints) hints.clone();
-  }
-
-  @Override
-  public void setPaintMode() {
-    composite = AlphaComposite.SrcOver;
-  }
 
   @Override
   public void setXORMode(Color colour) {
