@@ -2,6 +2,7 @@ import { useEffect, useMemo, useRef, useState } from "react";
 import {
   answer,
   api,
+  type CutOut,
   type CutView,
   type PicturePiece,
   type PictureSummary,
@@ -51,6 +52,9 @@ type Hand = "keep" | "drop" | "move" | "pick";
 
 const EDGE_SCALE = 8;
 
+/** Always the same, so that what the picture was is asked for once. */
+const UNCUT: CutOut = { kind: "none" };
+
 /** Where a cut-out is looked at from close by, and made by marks of the hand. */
 export function CuttingTable({ piece, picture, onChange, onClose }: Props) {
   const dialog = useRef<HTMLDialogElement>(null);
@@ -89,7 +93,7 @@ export function CuttingTable({ piece, picture, onChange, onClose }: Props) {
   const before = useCutLook(
     packageId,
     piece.picture,
-    piece.cutOut,
+    UNCUT,
     "BEFORE",
     way === "EDGE" || veiled ? part : null,
   );

@@ -16,6 +16,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.BiFunction;
 import java.util.stream.Collectors;
 
 /** Does arrangements to overlays. The overlay given stays what it is. */
@@ -58,8 +59,10 @@ public final class Arranger {
       case Arrangement.Restacked restacked ->
           new Restacking(overlay, renderer, restacked).restacked(ids);
       case Arrangement.Grouped(String name) -> new Grouping(overlay, renderer).grouped(ids, name);
-      case Arrangement.Ungrouped() -> ungrouped(overlay, ids);
-      case Arrangement.Split() -> split(overlay, ids);
+      case Arrangement.Ungrouped() ->
+          apart(overlay, ids, (now, id) -> new Grouping(now, renderer).ungrouped(id));
+      case Arrangement.Split() ->
+          apart(overlay, ids, (now, id) -> new Splitting(now, renderer).split(id));
       case Arrangement.Trimmed() -> trimmed(overlay, ids);
       case Arrangement.Removed() -> removed(overlay, ids);
       case Arrangement.Duplicated(double right, double down) ->
@@ -151,26 +154,17 @@ public final class Arranger {
     return left;
   }
 
-  private Arranged ungrouped(Overlay overlay, List<String> ids) {
+  /** Takes pieces apart one after the other; all that comes of them is chosen then. */
+  private static Arranged apart(
+      Overlay overlay, List<String> ids, BiFunction<Overlay, String, Arranged> takingApart) {
     Overlay now = overlay;
-    List<String> freed = new ArrayList<>();
+    List<String> chosen = new ArrayList<>();
     for (String id : ids) {
-      Arranged apart = new Grouping(now, renderer).ungrouped(id);
+      Arranged apart = takingApart.apply(now, id);
       now = apart.overlay();
-      freed.addAll(apart.chosen());
+      chosen.addAll(apart.chosen());
     }
-    return new Arranged(now, freed);
-  }
-
-  private Arranged split(Overlay overlay, List<String> ids) {
-    Overlay now = overlay;
-    List<String> groups = new ArrayList<>();
-    for (String id : ids) {
-      Arranged apart = new Splitting(now, renderer).split(id);
-      now = apart.overlay();
-      groups.addAll(apart.chosen());
-    }
-    return new Arranged(now, groups);
+    return new Arranged(now, chosen);
   }
 
   private Arranged trimmed(Overlay overlay, List<String> ids) {

@@ -1,10 +1,8 @@
 package app.diaphan.core.check;
 
 import app.diaphan.core.cutout.Ground;
-import app.diaphan.core.overlay.PicturePiece;
 import app.diaphan.core.overlay.cutout.CutOut;
 import app.diaphan.core.picture.RasterPicture;
-import app.diaphan.core.render.Content;
 import app.diaphan.core.render.Rendering;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,24 +18,18 @@ final class ForgottenGroundCheck implements Check {
   public List<Found> of(Proofed proofed) {
     List<Found> found = new ArrayList<>();
     proofed
-        .shown()
-        .forEach(
-            placed -> {
-              if (placed.piece() instanceof PicturePiece piece
-                  && placed.content() instanceof Content.Pictured content
-                  && content.picture() instanceof RasterPicture picture
-                  && piece.cutOut().equals(CutOut.NONE)
-                  && solid(picture)
-                  && Ground.ofBorder(picture).flatShare() >= EVEN) {
-                found.add(
-                    new Found(
-                        CheckKind.FORGOTTEN_GROUND,
-                        true,
-                        piece.id(),
-                        "\"%s\" still has the ground that it came on.".formatted(piece.name()),
-                        "Cut it out by its colour, or crop it."));
-              }
-            });
+        .pixelled()
+        .filter(one -> one.piece().cutOut().equals(CutOut.NONE) && solid(one.picture()))
+        .filter(one -> Ground.ofBorder(one.picture()).flatShare() >= EVEN)
+        .map(
+            one ->
+                new Found(
+                    CheckKind.FORGOTTEN_GROUND,
+                    true,
+                    one.piece().id(),
+                    "\"%s\" still has the ground that it came on.".formatted(one.piece().name()),
+                    "Cut it out by its colour, or crop it."))
+        .forEach(found::add);
     if (solidThroughout(proofed.rendering())) {
       found.add(
           new Found(

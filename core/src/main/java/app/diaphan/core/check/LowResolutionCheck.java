@@ -1,9 +1,7 @@
 package app.diaphan.core.check;
 
-import app.diaphan.core.picture.RasterPicture;
-import app.diaphan.core.render.Content;
+import app.diaphan.core.render.PlacedPiece;
 import java.awt.geom.AffineTransform;
-import java.util.ArrayList;
 import java.util.List;
 
 /** Pictures of pixels must not be shown larger than they are. */
@@ -12,30 +10,28 @@ final class LowResolutionCheck implements Check {
 
   @Override
   public List<Found> of(Proofed proofed) {
-    List<Found> found = new ArrayList<>();
-    proofed
-        .shown()
-        .forEach(
-            placed -> {
-              if (placed.content() instanceof Content.Pictured content
-                  && content.picture() instanceof RasterPicture) {
-                AffineTransform toPixels = placed.toPixels();
-                toPixels.concatenate(content.fitted(placed.width(), placed.height()).toBox());
-                double across = Math.hypot(toPixels.getScaleX(), toPixels.getShearY());
-                double down = Math.hypot(toPixels.getShearX(), toPixels.getScaleY());
-                double scale = Math.max(across, down);
-                if (scale > SLACK) {
-                  found.add(
-                      new Found(
-                          CheckKind.LOW_RESOLUTION,
-                          true,
-                          placed.piece().id(),
-                          "\"%s\" is shown at %.0f %% of its own size, which makes it soft."
-                              .formatted(placed.piece().name(), 100 * scale),
-                          "Show it smaller, or replace it by a larger file or a vector."));
-                }
-              }
-            });
-    return found;
+    return proofed
+        .pixelled()
+        .filter(one -> scale(one) > SLACK)
+        .map(
+            one ->
+                new Found(
+                    CheckKind.LOW_RESOLUTION,
+                    true,
+                    one.piece().id(),
+                    "\"%s\" is shown at %.0f %% of its own size, which makes it soft."
+                        .formatted(one.piece().name(), 100 * scale(one)),
+                    "Show it smaller, or replace it by a larger file or a vector."))
+        .toList();
+  }
+
+  /** Pixels of the frame for one of the picture, along the side that has more. */
+  private static double scale(Proofed.Pixelled one) {
+    PlacedPiece placed = one.placed();
+    AffineTransform toPixels = placed.toPixels();
+    toPixels.concatenate(one.content().fitted(placed.width(), placed.height()).toBox());
+    return Math.max(
+        Math.hypot(toPixels.getScaleX(), toPixels.getShearY()),
+        Math.hypot(toPixels.getShearX(), toPixels.getScaleY()));
   }
 }

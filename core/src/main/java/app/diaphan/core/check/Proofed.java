@@ -2,7 +2,10 @@ package app.diaphan.core.check;
 
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.overlay.PicturePiece;
+import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.core.render.Canvas;
+import app.diaphan.core.render.Content;
 import app.diaphan.core.render.PlacedPiece;
 import app.diaphan.core.render.Renderer;
 import app.diaphan.core.render.Rendering;
@@ -23,6 +26,22 @@ record Proofed(Renderer renderer, Overlay overlay, Rendering rendering, List<Sti
   /** The pieces that are shown, also those in groups that are, from front to back. */
   Stream<PlacedPiece> shown() {
     return shown(rendering.placed());
+  }
+
+  /** A shown piece with the picture of pixels that it shows. */
+  record Pixelled(
+      PlacedPiece placed, PicturePiece piece, Content.Pictured content, RasterPicture picture) {}
+
+  Stream<Pixelled> pixelled() {
+    return shown()
+        .mapMulti(
+            (placed, to) -> {
+              if (placed.piece() instanceof PicturePiece piece
+                  && placed.content() instanceof Content.Pictured content
+                  && content.picture() instanceof RasterPicture picture) {
+                to.accept(new Pixelled(placed, piece, content, picture));
+              }
+            });
   }
 
   private static Stream<PlacedPiece> shown(List<PlacedPiece> placed) {

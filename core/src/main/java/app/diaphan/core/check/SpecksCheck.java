@@ -1,10 +1,7 @@
 package app.diaphan.core.check;
 
 import app.diaphan.core.cutout.Specks;
-import app.diaphan.core.overlay.PicturePiece;
 import app.diaphan.core.overlay.cutout.CutOut;
-import app.diaphan.core.picture.RasterPicture;
-import app.diaphan.core.render.Content;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -17,25 +14,25 @@ final class SpecksCheck implements Check {
   public List<Found> of(Proofed proofed) {
     List<Found> found = new ArrayList<>();
     proofed
-        .shown()
+        .pixelled()
+        .filter(one -> !one.piece().cutOut().equals(CutOut.NONE))
         .forEach(
-            placed -> {
-              if (placed.piece() instanceof PicturePiece piece
-                  && placed.content() instanceof Content.Pictured content
-                  && content.picture() instanceof RasterPicture picture
-                  && !piece.cutOut().equals(CutOut.NONE)) {
-                int specks = Specks.count(proofed.renderer().cut(picture, piece.cutOut()), SPECK);
-                if (specks > 0) {
-                  found.add(
-                      new Found(
-                          CheckKind.SPECKS,
-                          true,
-                          piece.id(),
-                          "The cut-out of \"%s\" has left %d %s of fewer than %d px."
-                              .formatted(
-                                  piece.name(), specks, specks == 1 ? "speck" : "specks", SPECK),
-                          "Let its edge drop specks, or mark them to be dropped."));
-                }
+            one -> {
+              int specks =
+                  Specks.count(proofed.renderer().cut(one.picture(), one.piece().cutOut()), SPECK);
+              if (specks > 0) {
+                found.add(
+                    new Found(
+                        CheckKind.SPECKS,
+                        true,
+                        one.piece().id(),
+                        "The cut-out of \"%s\" has left %d %s of fewer than %d px."
+                            .formatted(
+                                one.piece().name(),
+                                specks,
+                                specks == 1 ? "speck" : "specks",
+                                SPECK),
+                        "Let its edge drop specks, or mark them to be dropped."));
               }
             });
     return found;

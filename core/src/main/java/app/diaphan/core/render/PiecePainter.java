@@ -51,12 +51,7 @@ final class PiecePainter {
         yield finished(piece, silhouette, new Fill(silhouette.solid(), shader));
       }
       case Content.Pictured pictured -> {
-        Fill fill =
-            switch (pictured.picture()) {
-              case RasterPicture raster ->
-                  sampled(placed, pictured, cuts.of(raster, pictured.cutOut()), canvas);
-              case VectorPicture vector -> drawn(placed, pictured, vector, canvas);
-            };
+        Fill fill = pictured(placed, pictured, canvas, cuts);
         Silhouette silhouette = PixelSilhouette.of(fill.coverage(), unitX, unitY, canvas.bounds());
         yield finished(piece, silhouette, fill);
       }
@@ -90,32 +85,12 @@ final class PiecePainter {
     return Finishing.of(look, silhouette, body, Optional.of(amount), Optional.empty());
   }
 
-  /** What a picture covers is where it is not clear; its paint is the colours that it has there. */
-  private static Fill sampled(
-      PlacedPiece placed, Content.Pictured content, RasterPicture picture, Canvas canvas) {
-    AffineTransform toPixels = placed.toPixels();
-    FittedPicture fitted = content.fitted(placed.width(), placed.height());
-    Plane footprint =
-        Coverage.of(toPixels.createTransformedShape(fitted.footprint()), canvas.bounds());
-    AffineTransform fromPicture = new AffineTransform(toPixels);
-    fromPicture.concatenate(fitted.toBox());
-    Shader sampled =
-        Tinted.of(
-            new Shader.Sampled(
-                new PictureSampler(picture, fromPicture, PictureSampler.Beyond.ITS_EDGE)),
-            content.tint(),
-            picture,
-            fromPicture);
-    Shader shader =
-        footprint.values().length <= WORTH_KEEPING
-            ? Shader.Kept.of(sampled, footprint.bounds())
-            : sampled;
-    return new Fill(alphaOf(new Fill(footprint, shader)), new Shader.Solid(shader));
-  }
-
-  /** A vector picture is drawn at the size it has here, tinted, and kept as its pixels. */
-  private static Fill drawn(
-      PlacedPiece placed, Content.Pictured content, VectorPicture picture, Canvas canvas) {
+  /**
+   * What a picture covers is where it is not clear; its paint is the colours that it has there. A
+   * vector picture is drawn at the size it has here and kept as its pixels.
+   */
+  private static Fill pictured(
+      PlacedPiece placed, Content.Pictured content, Canvas canvas, CutPictures cuts) {
     AffineTransform toPixels = placed.toPixels();
     FittedPicture fitted = content.fitted(placed.width(), placed.height());
     Plane footprint =
@@ -123,12 +98,23 @@ final class PiecePainter {
     AffineTransform fromPicture = new AffineTransform(toPixels);
     fromPicture.concatenate(fitted.toBox());
     Shader own =
-        new Shader.Kept(
-            footprint.bounds(),
-            FigureDrawing.of(
-                Repainted.of(picture.figures(fromPicture), content.tint()), footprint.bounds()));
-    Shader tinted = Tinted.of(own, content.tint(), picture, fromPicture);
-    Shader shader = tinted == own ? own : Shader.Kept.of(tinted, footprint.bounds());
+        switch (content.picture()) {
+          case RasterPicture raster ->
+              new Shader.Sampled(
+                  new PictureSampler(
+                      cuts.of(raster, content.cutOut()),
+                      fromPicture,
+                      PictureSampler.Beyond.ITS_EDGE));
+          case VectorPicture vector ->
+              new Shader.Kept(
+                  footprint.bounds(),
+                  FigureDrawing.of(
+                      Repainted.of(vector.figures(fromPicture), content.tint()),
+                      footprint.bounds()));
+        };
+    Shader tinted = Tinted.of(own, content.tint(), content.picture(), fromPicture);
+    boolean keep = !(tinted instanceof Shader.Kept) && footprint.values().length <= WORTH_KEEPING;
+    Shader shader = keep ? Shader.Kept.of(tinted, footprint.bounds()) : tinted;
     return new Fill(alphaOf(new Fill(footprint, shader)), new Shader.Solid(shader));
   }
 
