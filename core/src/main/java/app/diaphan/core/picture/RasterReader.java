@@ -5,6 +5,7 @@ import com.drew.imaging.ImageMetadataReader;
 import com.drew.imaging.ImageProcessingException;
 import com.drew.metadata.MetadataException;
 import com.drew.metadata.exif.ExifIFD0Directory;
+import com.drew.metadata.icc.IccDirectory;
 import java.awt.color.ColorSpace;
 import java.awt.color.ICC_ColorSpace;
 import java.io.ByteArrayInputStream;
@@ -58,12 +59,12 @@ final class RasterReader {
               header.format(),
               1,
               Samples.bits(decoded.image()),
-              profileName(decoded),
+              profileName(decoded, bytes),
               List.of());
         });
   }
 
-  private static String profileName(Decoded decoded) {
+  private static String profileName(Decoded decoded, byte[] bytes) {
     if (decoded.profile().isPresent()) {
       return ProfileName.of(decoded.profile().get());
     }
@@ -72,7 +73,7 @@ final class RasterReader {
         space instanceof ICC_ColorSpace
             && !space.isCS_sRGB()
             && space != ColorSpace.getInstance(ColorSpace.CS_GRAY);
-    return own ? ProfileName.of(((ICC_ColorSpace) space).getProfile()) : "";
+    return own ? ProfileName.of(((ICC_ColorSpace) space).getProfile()) : appliedProfile(bytes);
   }
 
   @FunctionalInterface
@@ -116,6 +117,19 @@ final class RasterReader {
     }
     String format = reader.getFormatName().toLowerCase(Locale.ROOT);
     return new PictureHeader(FORMATS.getOrDefault(format, format), width, height);
+  }
+
+  /** The name of a profile that the decoder has applied already; empty for none and for sRGB. */
+  private static String appliedProfile(byte[] bytes) {
+    try {
+      var directory =
+          ImageMetadataReader.readMetadata(new ByteArrayInputStream(bytes))
+              .getFirstDirectoryOfType(IccDirectory.class);
+      String name = directory == null ? "" : directory.getString(IccDirectory.TAG_TAG_desc);
+      return name == null || name.contains("sRGB") ? "" : name.strip();
+    } catch (ImageProcessingException | IOException e) {
+      return ""; // Notes that cannot be read tell of no profile.
+    }
   }
 
   private static int orientation(byte[] bytes) {

@@ -33,8 +33,12 @@ final class Samples {
     image = decoded.image();
     model = image.getColorModel();
     width = image.getWidth();
+    int parts = model.getNumColorComponents();
+    // Inks without a profile are brought to the screen's colours by the model that they came with.
+    boolean known = parts == 1 || parts == 3 || model.getColorSpace() instanceof ICC_ColorSpace;
     raw =
-        model instanceof ComponentColorModel
+        known
+            && model instanceof ComponentColorModel
             && image.getRaster().getNumBands() == model.getNumComponents();
     colours = raw ? model.getNumColorComponents() : 3;
     toSrgb = profile().map(own -> new ColorConvertOp(new ICC_Profile[] {own, srgb()}, null));

@@ -17,6 +17,8 @@ import java.awt.image.Raster;
 import java.awt.image.WritableRaster;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
 import java.util.Arrays;
 import java.util.Map;
 import javax.imageio.IIOImage;
@@ -212,6 +214,55 @@ class RasterKindsTest {
         read(written(writer, image, writer.getDefaultWriteParam(), directory.getAsMetadata()));
     assertEquals(16, file.bits());
     assertPixel(file, 0, 0.5, 0.25, 0, 0.5, 1e-3);
+  }
+
+  /** One strip of four inks, field by field (TIFF 6.0, section 16): 255 is full ink. */
+  @Test
+  void printColoursOfTiffFilesAreBroughtToThoseOfAScreen() {
+    int[][] fields = {
+      {256, 4, 1, 3}, {257, 4, 1, 1}, {258, 3, 4, 200}, {259, 3, 1, 1}, {262, 3, 1, 5},
+      {273, 4, 1, 208}, {277, 3, 1, 4}, {278, 4, 1, 1}, {279, 4, 1, 12}, {284, 3, 1, 1}
+    };
+    ByteBuffer file = ByteBuffer.allocate(220).order(ByteOrder.LITTLE_ENDIAN);
+    file.put((byte) 'I').put((byte) 'I').putShort((short) 42).putInt(8);
+    file.putShort((short) fields.length);
+    for (int[] field : fields) {
+      file.putShort((short) field[0]).putShort((short) field[1]).putInt(field[2]).putInt(field[3]);
+    }
+    file.putInt(0).position(200);
+    for (int i = 0; i < 4; i++) {
+      file.putShort((short) 8);
+    }
+    byte full = (byte) 255;
+    file.put(new byte[] {0, full, full, 0, 0, 0, 0, 0, 0, 0, 0, full});
+    PictureFile picture = read(file.array());
+    float[] found = pixels(picture);
+    assertTrue(found[0] > 0.7 && found[1] < 0.4 && found[2] < 0.4, "magenta and yellow are red");
+    assertTrue(found[4] > 0.95 && found[5] > 0.95 && found[6] > 0.95, "no ink is paper");
+    assertTrue(found[8] < 0.25 && found[9] < 0.25, "black");
+  }
+
+  @Test
+  void aPhotographsOwnProfileIsBroughtToThatOfTheScreen() throws IOException {
+    BufferedImage image = new BufferedImage(32, 32, BufferedImage.TYPE_INT_RGB);
+    Graphics2D g = image.createGraphics();
+    g.setColor(new Color(51, 51, 51));
+    g.fillRect(0, 0, 32, 32);
+    g.dispose();
+    ByteArrayOutputStream plain = new ByteArrayOutputStream();
+    ImageIO.write(image, "jpg", plain);
+    byte[] jpeg = plain.toByteArray();
+    byte[] profile = ICC_Profile.getInstance(ColorSpace.CS_LINEAR_RGB).getData();
+    // Behind the first marker, as ICC.1 annex B.4 has it.
+    ByteBuffer marked = ByteBuffer.allocate(jpeg.length + profile.length + 18);
+    marked.put(jpeg, 0, 2).put((byte) 0xff).put((byte) 0xe2);
+    marked.putShort((short) (profile.length + 16)).put("ICC_PROFILE".getBytes()).put((byte) 0);
+    marked.put((byte) 1).put((byte) 1).put(profile).put(jpeg, 2, jpeg.length - 2);
+    PictureFile file = read(marked.array());
+    double expected = encoded(51 / 255.0);
+    assertPixel(file, 500, expected, expected, expected, 1, 0.01);
+    assertFalse(file.profile().isEmpty());
+    assertPixel(read(jpeg), 500, 0.2, 0.2, 0.2, 1, 0.01);
   }
 
   @Test
