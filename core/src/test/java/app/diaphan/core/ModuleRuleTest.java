@@ -6,6 +6,11 @@ import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.sli
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.ZonedDateTime;
 import org.junit.jupiter.api.Test;
 
 class ModuleRuleTest {
@@ -34,6 +39,7 @@ class ModuleRuleTest {
     slices().matching("app.diaphan.core.(*)..").should().beFreeOfCycles().check(CORE);
   }
 
+  /** Days may be told to it; what day it is may not be asked. */
   @Test
   void theCoreHasNoClockAndNoChance() {
     noClasses()
@@ -43,10 +49,19 @@ class ModuleRuleTest {
         .orShould()
         .callMethod(System.class, "currentTimeMillis")
         .orShould()
-        .callMethod(System.class, "nanoTime")
-        .orShould()
         .dependOnClassesThat()
-        .resideInAPackage("java.time..")
+        .belongToAnyOf(Clock.class, Instant.class, ZonedDateTime.class)
+        .orShould()
+        .callMethod(LocalDate.class, "now")
+        .orShould()
+        .callMethod(LocalDateTime.class, "now")
+        .check(CORE);
+    // A limit on time decides whether there is a picture, never which.
+    noClasses()
+        .that()
+        .doNotHaveFullyQualifiedName("app.diaphan.core.picture.FigureList")
+        .should()
+        .callMethod(System.class, "nanoTime")
         .check(CORE);
   }
 }

@@ -18,7 +18,7 @@ public enum CheckKind {
   LOW_RESOLUTION,
   /** A picture that still has the ground it came on. */
   FORGOTTEN_GROUND,
-  /** Specks that a cut-out has left. */
+  /** Specks that a cut-out has left or that a picture came with. */
   SPECKS,
   /** Pieces that are there and cannot be seen. */
   NEARLY_INVISIBLE,
@@ -27,5 +27,9 @@ public enum CheckKind {
    */
   DRAWING,
   /** Pieces that are hidden and so are not delivered. */
-  HIDDEN
+  HIDDEN,
+  /** Soft ramps that show their steps in files of 8 bits that are not dithered. */
+  BANDING,
+  /** A frame that none of the targets has, or an overlay that goes out nowhere. */
+  NO_TARGET
 }

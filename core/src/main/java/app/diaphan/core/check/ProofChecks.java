@@ -2,6 +2,7 @@ package app.diaphan.core.check;
 
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.render.Renderer;
+import app.diaphan.core.targets.TargetList;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
@@ -25,18 +26,26 @@ public final class ProofChecks {
     CHECKS.put(CheckKind.NEARLY_INVISIBLE, new NearlyInvisibleCheck());
     CHECKS.put(CheckKind.DRAWING, new DrawingCheck());
     CHECKS.put(CheckKind.HIDDEN, new HiddenCheck());
+    CHECKS.put(CheckKind.BANDING, new BandingCheck());
+    CHECKS.put(CheckKind.NO_TARGET, new NoTargetCheck());
   }
 
   private ProofChecks() {}
 
   /**
    * @param stills what the overlay may lie over; flat white, grey and black stand in for none
+   * @param targets where the package's overlays are delivered
    * @param wanted which checks are made
    * @return what has to be put right first, then what is only to be known
    */
   public static List<Found> of(
-      Renderer renderer, Overlay overlay, List<Still> stills, Set<CheckKind> wanted) {
-    Proofed proofed = Proofed.of(renderer, overlay, stills.isEmpty() ? FlatStills.ALL : stills);
+      Renderer renderer,
+      Overlay overlay,
+      List<Still> stills,
+      TargetList targets,
+      Set<CheckKind> wanted) {
+    Proofed proofed =
+        Proofed.of(renderer, overlay, stills.isEmpty() ? FlatStills.ALL : stills, targets);
     return CHECKS.entrySet().parallelStream()
         .filter(check -> wanted.contains(check.getKey()))
         .flatMap(check -> check.getValue().of(proofed).stream())

@@ -3,12 +3,15 @@ package app.diaphan.core.check;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.PicturePiece;
+import app.diaphan.core.overlay.retarget.Retargeting;
 import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.core.render.Canvas;
 import app.diaphan.core.render.Content;
 import app.diaphan.core.render.PlacedPiece;
 import app.diaphan.core.render.Renderer;
 import app.diaphan.core.render.Rendering;
+import app.diaphan.core.targets.NamedTarget;
+import app.diaphan.core.targets.TargetList;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -16,11 +19,23 @@ import java.util.stream.Stream;
  * An overlay as its own frame shows it, with what it may lie over.
  *
  * @param rendering all pieces together, at the frame's own size
+ * @param targets where the package's overlays are delivered
  */
-record Proofed(Renderer renderer, Overlay overlay, Rendering rendering, List<Still> stills) {
-  static Proofed of(Renderer renderer, Overlay overlay, List<Still> stills) {
+record Proofed(
+    Renderer renderer,
+    Overlay overlay,
+    Rendering rendering,
+    List<Still> stills,
+    TargetList targets) {
+  static Proofed of(Renderer renderer, Overlay overlay, List<Still> stills, TargetList targets) {
     return new Proofed(
-        renderer, overlay, renderer.render(overlay, Canvas.of(overlay.frame())), stills);
+        renderer, overlay, renderer.render(overlay, Canvas.of(overlay.frame())), stills, targets);
+  }
+
+  /** The targets that this overlay goes out to. */
+  Stream<NamedTarget> delivered() {
+    return targets.targets().stream()
+        .filter(target -> Retargeting.delivers(overlay, target.name()));
   }
 
   /** The pieces that are shown, also those in groups that are, from front to back. */

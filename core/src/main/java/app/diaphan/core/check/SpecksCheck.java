@@ -5,7 +5,7 @@ import app.diaphan.core.overlay.cutout.CutOut;
 import java.util.ArrayList;
 import java.util.List;
 
-/** A cut-out must not leave specks of what it took away. */
+/** Neither a cut-out nor the alpha that a picture came with may leave specks. */
 final class SpecksCheck implements Check {
   /** Parts of fewer pixels than this are specks. */
   static final int SPECK = 24;
@@ -15,26 +15,35 @@ final class SpecksCheck implements Check {
     List<Found> found = new ArrayList<>();
     proofed
         .pixelled()
-        .filter(one -> !one.piece().cutOut().equals(CutOut.NONE))
+        .filter(one -> cut(one) || one.picture().hasAlpha())
         .forEach(
             one -> {
               int specks =
                   Specks.count(proofed.renderer().cut(one.picture(), one.piece().cutOut()), SPECK);
               if (specks > 0) {
-                found.add(
-                    new Found(
-                        CheckKind.SPECKS,
-                        true,
-                        one.piece().id(),
-                        "The cut-out of \"%s\" has left %d %s of fewer than %d px."
-                            .formatted(
-                                one.piece().name(),
-                                specks,
-                                specks == 1 ? "speck" : "specks",
-                                SPECK),
-                        "Let its edge drop specks, or mark them to be dropped."));
+                found.add(found(one, specks));
               }
             });
     return found;
+  }
+
+  private static boolean cut(Proofed.Pixelled one) {
+    return !one.piece().cutOut().equals(CutOut.NONE);
+  }
+
+  private static Found found(Proofed.Pixelled one, int specks) {
+    String what =
+        "%d %s of fewer than %d px".formatted(specks, specks == 1 ? "speck" : "specks", SPECK);
+    return new Found(
+        CheckKind.SPECKS,
+        true,
+        one.piece().id(),
+        cut(one)
+            ? "The cut-out of \"%s\" has left %s.".formatted(one.piece().name(), what)
+            : "The alpha of \"%s\" has %s away from what it shows."
+                .formatted(one.piece().name(), what),
+        cut(one)
+            ? "Let its edge drop specks, or mark them to be dropped."
+            : "Cut it out with an edge that drops specks, or replace the file by a clean one.");
   }
 }

@@ -12,7 +12,7 @@ import java.util.stream.IntStream;
  */
 final class MarksCut {
   /** More pixels than this are put together until they are fewer. */
-  private static final int WORKED_ON = 600_000;
+  private static final int WORKED_ON = 300_000;
 
   private MarksCut() {}
 

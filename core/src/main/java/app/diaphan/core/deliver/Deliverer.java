@@ -9,28 +9,42 @@ import app.diaphan.core.render.Renderer;
 import app.diaphan.core.render.Rendering;
 import java.io.IOException;
 import java.io.InterruptedIOException;
+import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.FutureTask;
+import java.util.function.Function;
 
 /** Writes overlays to files. A file exists only once it was read back equal to the render. */
 public final class Deliverer {
   private static final int ROWS_AT_ONCE = 64;
 
   private final Renderer renderer;
+  private final Function<Sidecar, String> sidecarText;
 
-  public Deliverer(Renderer renderer) {
+  /**
+   * @param sidecarText how a sidecar is written
+   */
+  public Deliverer(Renderer renderer, Function<Sidecar, String> sidecarText) {
     this.renderer = renderer;
+    this.sidecarText = sidecarText;
   }
 
   /**
-   * @param name of the file, without its extension
+   * Writes all files of a target; they get their names together once each was read back.
+   *
+   * @param name of the file, without its extension and without what the target adds to it
    * @throws InvalidInput if the name or the overlay cannot be delivered as they are
-   * @throws DeliveryFailed if the file could not be written or was not read back equal
+   * @throws DeliveryFailed if a file could not be written or was not read back equal
    */
-  public Delivered deliver(
+  public List<Delivered> deliver(
       Overlay overlay, Target target, Path folder, String name, Progress progress) {
     FileName.check(name);
     Rendering rendering = renderer.render(overlay, Canvas.of(target.frame()));
@@ -40,43 +54,103 @@ public final class Deliverer {
             "\"%s\" was not delivered. %s".formatted(overlay.name(), finding.sentence()));
       }
     }
-    Bounds extent = extent(rendering, target, overlay.name());
-    SampleRows samples = new SampleRows(rendering, extent, target, true);
+    Bounds extent =
+        extent(rendering, target)
+            .orElseThrow(
+                () ->
+                    new InvalidInput(
+                        "\"%s\" draws nothing on this frame, so there is nothing to trim to. Deliver the whole frame or show a piece."
+                            .formatted(overlay.name())));
+    List<FilePart> parts = FilePart.of(target.file().carried());
+    List<Delivered> delivered = new ArrayList<>();
+    Deque<SafeFile> written = new ArrayDeque<>();
+    try {
+      for (FilePart part : parts) {
+        Path file = folder.resolve(name + part.suffix() + "." + target.file().format().extension());
+        long before = delivered.size();
+        Progress whole = (done, all) -> progress.at(before * all + done, parts.size() * all);
+        FileReport[] report = new FileReport[1];
+        written.add(
+            written(
+                file,
+                SampleRows.of(rendering, extent, target.file(), part),
+                target,
+                part,
+                extent,
+                whole,
+                report));
+        delivered.add(
+            new Delivered(
+                file, target, extent.left(), extent.top(), report[0], rendering.findings()));
+      }
+      if (target.file().sidecar()) {
+        written.add(sidecar(folder.resolve(name + ".json"), overlay, delivered));
+      }
+      for (SafeFile file : written) {
+        file.giveName();
+      }
+    } catch (IOException e) {
+      throw new DeliveryFailed(
+          "\"%s\" could not be written to %s: %s. Nothing was left half-written; make room or choose another folder and deliver again."
+              .formatted(name, folder, reason(e)),
+          e);
+    } finally {
+      written.forEach(Deliverer::close);
+    }
+    return List.copyOf(delivered);
+  }
+
+  private static SafeFile written(
+      Path file,
+      SampleRows samples,
+      Target target,
+      FilePart part,
+      Bounds extent,
+      Progress progress,
+      FileReport[] report)
+      throws IOException {
     RowChecks checks = new RowChecks(samples.height());
     FileHeader header =
         new FileHeader(
             target.frame().pixelAspect(),
-            target.dotsPerInch(),
+            target.file().dotsPerInch(),
             extent.left(),
             extent.top(),
-            target.extent() == Extent.TRIMMED);
-    Path file = folder.resolve(name + "." + target.format().extension());
-    FileReport[] report = new FileReport[1];
+            target.file().extent() instanceof Extent.TrimmedExtent);
+    return SafeFile.written(
+        file,
+        channel -> {
+          switch (target.file().format()) {
+            case PNG ->
+                report[0] =
+                    writtenAndReadBack(
+                        channel, samples, header, target.file().level(), checks, progress);
+            case TIFF ->
+                new TiffWriter(samples, header, target.file(), checks).write(channel, progress);
+          }
+        },
+        unnamed -> {
+          if (target.file().format() == FileFormat.TIFF) {
+            report[0] = readBack(() -> FileInspector.inspect(unnamed, equal(samples, checks)));
+          }
+          held(report[0], samples, part.alpha(target.file().carried()));
+        });
+  }
+
+  private SafeFile sidecar(Path file, Overlay overlay, List<Delivered> delivered)
+      throws IOException {
+    byte[] text =
+        sidecarText.apply(Sidecar.of(overlay, delivered)).getBytes(StandardCharsets.UTF_8);
+    return SafeFile.written(
+        file, channel -> PngWriter.writeFully(channel, ByteBuffer.wrap(text)), unnamed -> {});
+  }
+
+  private static void close(SafeFile file) {
     try {
-      SafeFile.write(
-          file,
-          channel -> {
-            switch (target.format()) {
-              case PNG ->
-                  report[0] =
-                      writtenAndReadBack(channel, samples, header, target, checks, progress);
-              case TIFF -> new TiffWriter(samples, header, target, checks).write(channel, progress);
-            }
-          },
-          written -> {
-            if (target.format() == FileFormat.TIFF) {
-              report[0] = readBack(() -> FileInspector.inspect(written, equal(samples, checks)));
-            }
-            held(report[0], samples, target);
-          });
+      file.close();
     } catch (IOException e) {
-      throw new DeliveryFailed(
-          "\"%s\" could not be written to %s: %s. Nothing was left half-written; make room or choose another folder and deliver again."
-              .formatted(file.getFileName(), folder, reason(e)),
-          e);
+      // What is left is taken away when the folder is next looked at.
     }
-    return new Delivered(
-        file, target, extent.left(), extent.top(), report[0], rendering.findings());
   }
 
   /**
@@ -88,21 +162,19 @@ public final class Deliverer {
     return extent(renderer.render(overlay, Canvas.of(target.frame())), target);
   }
 
-  private static Bounds extent(Rendering rendering, Target target, String overlay) {
-    return extent(rendering, target)
-        .orElseThrow(
-            () ->
-                new InvalidInput(
-                    "\"%s\" draws nothing on this frame, so there is nothing to trim to. Deliver the whole frame or show a piece."
-                        .formatted(overlay)));
-  }
-
   private static Optional<Bounds> extent(Rendering rendering, Target target) {
     Bounds whole = rendering.canvas().bounds();
-    if (target.extent() == Extent.FRAME) {
-      return Optional.of(whole);
-    }
-    SampleRows samples = new SampleRows(rendering, whole, target, false);
+    return switch (target.file().extent()) {
+      case Extent.WholeFrame all -> Optional.of(whole);
+      case Extent.TrimmedExtent trimmed ->
+          drawn(rendering, target.file()).map(drawn -> trimmed.around(drawn, whole));
+    };
+  }
+
+  /** The smallest bounds around every pixel that a file would show. */
+  private static Optional<Bounds> drawn(Rendering rendering, FileKind kind) {
+    Bounds whole = rendering.canvas().bounds();
+    SampleRows samples = SampleRows.plain(rendering, whole, kind);
     AlphaCount count = new AlphaCount(whole.width());
     byte[] rows = new byte[ROWS_AT_ONCE * samples.bytesPerRow()];
     Bounds drawn = rendering.drawn();
@@ -110,8 +182,12 @@ public final class Deliverer {
       int bottom = Math.min(drawn.bottom(), top + ROWS_AT_ONCE);
       samples.rows(top, bottom, rows);
       for (int y = top; y < bottom; y++) {
-        int bytes = target.depth().bytes();
-        count.row(y, rows, (y - top) * samples.bytesPerRow(), 4 * bytes, bytes);
+        count.row(
+            y,
+            rows,
+            (y - top) * samples.bytesPerRow(),
+            samples.bytesPerPixel(),
+            kind.depth().bytes());
       }
     }
     return Optional.ofNullable(count.drawn())
@@ -129,7 +205,7 @@ public final class Deliverer {
       FileChannel channel,
       SampleRows samples,
       FileHeader header,
-      Target target,
+      int level,
       RowChecks checks,
       Progress progress)
       throws IOException {
@@ -138,7 +214,7 @@ public final class Deliverer {
         new FutureTask<>(() -> readBack(() -> PngInspection.of(followed, equal(samples, checks))));
     Thread.ofPlatform().daemon().name("reading back").start(reading);
     try {
-      new PngWriter(samples, header, target.level(), checks).write(followed, progress);
+      new PngWriter(samples, header, level, checks).write(followed, progress);
       followed.end();
     } finally {
       followed.giveUp(); // Of no effect once it has ended.
@@ -189,11 +265,12 @@ public final class Deliverer {
   }
 
   /** Refuses a file that says something else of itself than was asked for. */
-  private static void held(FileReport report, SampleRows samples, Target target) {
+  private static void held(FileReport report, SampleRows samples, FileReport.AlphaFound expected) {
     if (report.height() != samples.height()
         || report.width() != samples.width()
-        || report.bits() != target.depth().bits()
-        || !report.alpha().name().equals(target.alpha().name())) {
+        || report.bits() != samples.depth().bits()
+        || report.channels() != samples.channels()
+        || report.alpha() != expected) {
       throw new DeliveryFailed(
           "The written file says \"%s\" of itself, which is not what was asked for; it was not kept."
               .formatted(report.inWords()));

@@ -70,6 +70,8 @@ final class PngInspection {
       int sample = head.bitDepth == 16 ? 2 : 1;
       int stride = head.samplesPerRow * sample;
       AlphaCount count = new AlphaCount(head.cols);
+      Fringe fringe = new Fringe(head.cols, sample);
+      boolean measured = head.channels == 4 && head.bitDepth >= 8;
       LookBehind behind =
           new LookBehind(
               looking,
@@ -79,6 +81,9 @@ final class PngInspection {
                   count.row(y, rows, at, head.channels * sample, sample);
                 } else {
                   count.solidRow(y);
+                }
+                if (measured) {
+                  fringe.row(y, rows, at);
                 }
                 visitor.row(y, rows, at, length);
               });
@@ -94,11 +99,13 @@ final class PngInspection {
           head.cols,
           head.rows,
           head.bitDepth,
+          head.channels,
           head.alpha || keyed ? FileReport.AlphaFound.STRAIGHT : FileReport.AlphaFound.NONE,
           count.clearShare(),
           count.partialShare(),
           count.solidShare(),
           count.drawn(),
+          measured ? fringe.worst() : 0,
           tags(reader),
           size.tell(),
           digest.tell());

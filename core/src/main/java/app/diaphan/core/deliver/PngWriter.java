@@ -12,9 +12,9 @@ import java.util.zip.CRC32;
 import java.util.zip.Deflater;
 
 /**
- * Writes true-colour PNG files with alpha (W3C PNG, third edition). Bands of rows are filtered and
- * deflated independently of each other, so that both cores work and bytes do not depend on them; a
- * band that is clear is deflated once for all its like.
+ * Writes PNG files of colours and alpha, of colours, or of greys (W3C PNG, third edition). Bands of
+ * rows are filtered and deflated independently of each other, so that both cores work and bytes do
+ * not depend on them; a band that is clear is deflated once for all its like.
  */
 final class PngWriter {
   private static final byte[] SIGNATURE = {(byte) 0x89, 'P', 'N', 'G', 13, 10, 26, 10};
@@ -47,7 +47,7 @@ final class PngWriter {
             .putInt(samples.width())
             .putInt(samples.height())
             .put((byte) samples.depth().bits())
-            .put((byte) 6));
+            .put(colourType()));
     describe(file);
     Adler32 whole = new Adler32();
     int bands = (samples.height() + BAND - 1) / BAND;
@@ -74,14 +74,18 @@ final class PngWriter {
     chunk(file, "IEND", ByteBuffer.allocate(0));
   }
 
+  private byte colourType() {
+    return switch (samples.channels()) {
+      case 1 -> 0;
+      case 3 -> 2;
+      default -> 6;
+    };
+  }
+
   private void describe(WritableByteChannel file) throws IOException {
-    chunk(file, "sRGB", ByteBuffer.allocate(1));
-    chunk(file, "gAMA", ByteBuffer.allocate(4).putInt(45455));
-    ByteBuffer primaries = ByteBuffer.allocate(32);
-    for (int value : new int[] {31270, 32900, 64000, 33000, 30000, 60000, 15000, 6000}) {
-      primaries.putInt(value);
+    if (samples.channels() > 1) {
+      describeColours(file); // The grey of a key is a share and no light.
     }
-    chunk(file, "cHRM", primaries);
     PixelAspect aspect = header.aspect();
     ByteBuffer resolution = ByteBuffer.allocate(9);
     if (aspect.square()) {
@@ -98,6 +102,16 @@ final class PngWriter {
           "oFFs",
           ByteBuffer.allocate(9).putInt(header.left()).putInt(header.top()).put((byte) 0));
     }
+  }
+
+  private static void describeColours(WritableByteChannel file) throws IOException {
+    chunk(file, "sRGB", ByteBuffer.allocate(1));
+    chunk(file, "gAMA", ByteBuffer.allocate(4).putInt(45455));
+    ByteBuffer primaries = ByteBuffer.allocate(32);
+    for (int value : new int[] {31270, 32900, 64000, 33000, 30000, 60000, 15000, 6000}) {
+      primaries.putInt(value);
+    }
+    chunk(file, "cHRM", primaries);
   }
 
   private Packed pack(int band) {
@@ -120,7 +134,7 @@ final class PngWriter {
     byte[] raw = new byte[(rows + above) * stride];
     samples.rows(top - above, bottom, raw);
     byte[] filtered = new byte[rows * (stride + 1)];
-    PngFilter filter = new PngFilter(stride, 4 * samples.depth().bytes(), level > 1);
+    PngFilter filter = new PngFilter(stride, samples.bytesPerPixel(), level > 1);
     byte[] zero = new byte[stride];
     for (int y = 0; y < rows; y++) {
       int at = (y + above) * stride;

@@ -9,13 +9,20 @@ import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
 
 /**
- * Writes a file so that its name only ever stands for a whole one: under another name first, on to
- * the disk, checked, then renamed in one step.
+ * A file that was written under another name, on to the disk, and checked; it gets its own name in
+ * one step, so that the name only ever stands for a whole file. Closing it before that takes it
+ * away.
  */
-public final class SafeFile {
+public final class SafeFile implements AutoCloseable {
   private static final String UNFINISHED = ".unfinished";
 
-  private SafeFile() {}
+  private final Path file;
+  private final Path unfinished;
+
+  private SafeFile(Path file, Path unfinished) {
+    this.file = file;
+    this.unfinished = unfinished;
+  }
 
   @FunctionalInterface
   public interface Writing {
@@ -31,26 +38,45 @@ public final class SafeFile {
    * @param checking looks at the written file before it gets its name; throws to refuse it
    */
   public static void write(Path file, Writing writing, Checking checking) throws IOException {
+    try (SafeFile written = written(file, writing, checking)) {
+      written.giveName();
+    }
+  }
+
+  /** Writes and checks a file that is to get its name later, together with others. */
+  static SafeFile written(Path file, Writing writing, Checking checking) throws IOException {
     Path folder = file.toAbsolutePath().getParent();
     Files.createDirectories(folder);
-    Path unfinished = Files.createTempFile(folder, ".", UNFINISHED);
+    SafeFile safe = new SafeFile(file, Files.createTempFile(folder, ".", UNFINISHED));
     try {
       try (FileChannel channel =
-          FileChannel.open(unfinished, StandardOpenOption.WRITE, StandardOpenOption.READ)) {
+          FileChannel.open(safe.unfinished, StandardOpenOption.WRITE, StandardOpenOption.READ)) {
         writing.to(channel);
         channel.force(true);
       }
-      checking.of(unfinished);
-      Files.move(
-          unfinished, file, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
-    } finally {
-      Files.deleteIfExists(unfinished);
+      checking.of(safe.unfinished);
+      return safe;
+    } catch (IOException | RuntimeException | Error e) {
+      safe.close();
+      throw e;
     }
+  }
+
+  /** Replaces whatever had the name before. */
+  void giveName() throws IOException {
+    Files.move(
+        unfinished, file, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+    Path folder = file.toAbsolutePath().getParent();
     try (FileChannel directory = FileChannel.open(folder, StandardOpenOption.READ)) {
       directory.force(true);
     } catch (IOException e) {
       // Some systems cannot flush a folder; the file itself is safe on the disk.
     }
+  }
+
+  @Override
+  public void close() throws IOException {
+    Files.deleteIfExists(unfinished);
   }
 
   /** Removes what a killed process left unfinished in a folder. */

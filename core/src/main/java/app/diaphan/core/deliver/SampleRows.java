@@ -1,14 +1,15 @@
 package app.diaphan.core.deliver;
 
+import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.render.Rendering;
 import java.util.Arrays;
 
 /**
- * The rows of a delivered file as whole numbers: red, green, blue, alpha, each of one or two bytes,
- * high byte first, which is how both PNG and our TIFF files store them.
+ * The rows of a delivered file as whole numbers: as many channels as the part of the target has,
+ * each of one or two bytes, high byte first, which is how both PNG and our TIFF files store them.
  *
- * <p>Straight files have clean edges: a clear pixel within {@value #MARGIN} px of a drawn one
+ * <p>Straight colours have clean edges: a clear pixel within {@value #MARGIN} px of a drawn one
  * carries the nearest one's colour, so that an editor which scales the file by mixing straight
  * colours mixes in no black.
  */
@@ -21,21 +22,47 @@ final class SampleRows {
   private final Rendering rendering;
   private final Bounds extent;
   private final BitDepth depth;
+  private final FilePart part;
   private final boolean straight;
   private final boolean dither;
   private final boolean cleanEdges;
 
-  /**
-   * @param extent the part of the canvas that the file holds
-   * @param cleanEdges whether clear pixels near drawn ones carry their colour
-   */
-  SampleRows(Rendering rendering, Bounds extent, Target target, boolean cleanEdges) {
+  /** Red, green and blue of what colours are mixed with by their alpha, 0–1; black adds nothing. */
+  private final float[] ground;
+
+  private final boolean onBlack;
+
+  private SampleRows(
+      Rendering rendering, Bounds extent, FileKind kind, FilePart part, boolean cleanEdges) {
     this.rendering = rendering;
     this.extent = extent;
-    depth = target.depth();
-    straight = target.alpha() == AlphaKind.STRAIGHT;
-    dither = target.dither() && depth == BitDepth.EIGHT;
-    this.cleanEdges = cleanEdges && straight;
+    this.part = part;
+    depth = kind.depth();
+    Carried carried = part == FilePart.KEY ? Carried.STRAIGHT : kind.carried();
+    straight =
+        carried instanceof Carried.Straight
+            || carried instanceof Carried.FillAndKey(boolean shaped) && !shaped;
+    dither = kind.dither() && depth == BitDepth.EIGHT;
+    this.cleanEdges = cleanEdges && straight && part != FilePart.KEY;
+    Colour beneath =
+        switch (carried) {
+          case Carried.OverColour(Colour colour) -> colour;
+          case Carried.Premultiplied(Colour matte) -> matte;
+          default -> Colour.BLACK;
+        };
+    ground = new float[] {beneath.red() / 255f, beneath.green() / 255f, beneath.blue() / 255f};
+    onBlack = beneath.equals(Colour.BLACK);
+  }
+
+  /** The rows of one file of a target. */
+  static SampleRows of(Rendering rendering, Bounds extent, FileKind kind, FilePart part) {
+    return new SampleRows(rendering, extent, kind, part, true);
+  }
+
+  /** Colours and straight alpha without clean edges, for looking at and for counting. */
+  static SampleRows plain(Rendering rendering, Bounds extent, FileKind kind) {
+    FileKind straight = kind.with(Carried.STRAIGHT);
+    return new SampleRows(rendering, extent, straight, FilePart.COLOUR_AND_ALPHA, false);
   }
 
   int width() {
@@ -50,12 +77,24 @@ final class SampleRows {
     return depth;
   }
 
+  int channels() {
+    return part.channels();
+  }
+
+  int bytesPerPixel() {
+    return part.channels() * depth.bytes();
+  }
+
   int bytesPerRow() {
-    return 4 * depth.bytes() * width();
+    return bytesPerPixel() * width();
   }
 
   /** Whether every sample of these rows is 0. */
   boolean clear(int top, int bottom) {
+    return onBlack && untouched(top, bottom);
+  }
+
+  private boolean untouched(int top, int bottom) {
     Bounds drawn = rendering.drawn().grown(MARGIN, MARGIN);
     return drawn.empty()
         || extent.top() + bottom <= drawn.top()
@@ -65,7 +104,10 @@ final class SampleRows {
   /** Writes the rows from {@code top} to before {@code bottom}, counted within the extent. */
   void rows(int top, int bottom, byte[] samples) {
     Arrays.fill(samples, 0, (bottom - top) * bytesPerRow(), (byte) 0);
-    if (clear(top, bottom)) {
+    if (!onBlack) {
+      fillWithGround(samples, (bottom - top) * width());
+    }
+    if (untouched(top, bottom)) {
       return;
     }
     int canvasWidth = rendering.canvas().width();
@@ -110,7 +152,19 @@ final class SampleRows {
     }
   }
 
-  /** Writes the columns from {@code left} to before {@code right}; the others stay 0. */
+  private void fillWithGround(byte[] samples, int pixels) {
+    for (int i = 0; i < pixels; i++) {
+      for (int c = 0; c < 3; c++) {
+        put(
+            Math.round(ground[c] * depth.most()),
+            samples,
+            i * bytesPerPixel() + c * depth.bytes(),
+            depth.bytes());
+      }
+    }
+  }
+
+  /** Writes the columns from {@code left} to before {@code right}; the others stay as they are. */
   private void quantise(
       float[] pixels, int at, int y, int left, int right, byte[] samples, int rowStart) {
     int most = depth.most();
@@ -127,13 +181,24 @@ final class SampleRows {
       }
       float half = 0.5f + (dither ? pattern[extent.left() + x & 7] : 0);
       int whole = whole(alpha, most, half, most);
-      // No colour may exceed a premultiplied alpha.
-      int limit = straight ? most : whole;
-      int to = rowStart + 4 * bytes * x;
+      int to = rowStart + bytesPerPixel() * x;
+      if (part == FilePart.KEY) {
+        put(whole, samples, to, bytes);
+        continue;
+      }
+      if (!onBlack) {
+        red += ground[0] * (1 - alpha);
+        green += ground[1] * (1 - alpha);
+        blue += ground[2] * (1 - alpha);
+      }
+      // No colour on black may exceed a premultiplied alpha.
+      int limit = straight || !onBlack ? most : whole;
       put(whole(red, most, half, limit), samples, to, bytes);
       put(whole(green, most, half, limit), samples, to + bytes, bytes);
       put(whole(blue, most, half, limit), samples, to + 2 * bytes, bytes);
-      put(whole, samples, to + 3 * bytes, bytes);
+      if (part == FilePart.COLOUR_AND_ALPHA) {
+        put(whole, samples, to + 3 * bytes, bytes);
+      }
     }
   }
 

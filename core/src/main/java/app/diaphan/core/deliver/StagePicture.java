@@ -17,13 +17,12 @@ public final class StagePicture {
    * @param part of the canvas, not empty
    */
   public static byte[] png(Rendering rendering, Bounds part) {
-    Target target = Target.png(rendering.canvas().frame()).withDither(false);
-    SampleRows samples = new SampleRows(rendering, part, target, false);
+    SampleRows samples = SampleRows.plain(rendering, part, FileKind.png().withDither(false));
     ByteArrayOutputStream out = new ByteArrayOutputStream(1 << 16);
     try {
       new PngWriter(
               samples,
-              new FileHeader(target.frame().pixelAspect(), 72, 0, 0, false),
+              new FileHeader(rendering.canvas().frame().pixelAspect(), 72, 0, 0, false),
               QUICK,
               new RowChecks(samples.height()))
           .write(Channels.newChannel(out), Progress.NONE);

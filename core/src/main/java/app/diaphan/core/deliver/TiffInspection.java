@@ -39,8 +39,12 @@ final class TiffInspection {
       FileReport.AlphaFound alpha = alpha(directory);
       AlphaCount count = new AlphaCount(width);
       int sample = bits > 8 ? 2 : 1;
+      Fringe fringe = new Fringe(width, sample);
+      boolean measured = alpha == FileReport.AlphaFound.STRAIGHT && channels == 4;
       boolean counted =
-          alpha == FileReport.AlphaFound.STRAIGHT || alpha == FileReport.AlphaFound.PREMULTIPLIED;
+          alpha == FileReport.AlphaFound.STRAIGHT
+              || alpha == FileReport.AlphaFound.PREMULTIPLIED
+              || alpha == FileReport.AlphaFound.ON_MATTE;
       for (int top = 0; top < height; top += ROWS_AT_ONCE) {
         int rows = Math.min(ROWS_AT_ONCE, height - top);
         ImageReadParam part = reader.getDefaultReadParam();
@@ -57,6 +61,9 @@ final class TiffInspection {
           } else {
             count.solidRow(top + y);
           }
+          if (measured) {
+            fringe.row(top + y, packed, 0);
+          }
           visitor.row(top + y, packed, 0, stride);
         }
       }
@@ -65,11 +72,13 @@ final class TiffInspection {
           width,
           height,
           bits,
+          channels,
           alpha,
           count.clearShare(),
           count.partialShare(),
           count.solidShare(),
           count.drawn(),
+          measured ? fringe.worst() : 0,
           tags(directory),
           Files.size(file),
           FileInspector.sha256(file));
@@ -116,8 +125,16 @@ final class TiffInspection {
     return switch (extra.getAsInt(0)) {
       case 1 -> FileReport.AlphaFound.PREMULTIPLIED;
       case 2 -> FileReport.AlphaFound.STRAIGHT;
-      default -> FileReport.AlphaFound.NONE;
+      default ->
+          description(directory).startsWith(TiffWriter.MATTE)
+              ? FileReport.AlphaFound.ON_MATTE
+              : FileReport.AlphaFound.NONE;
     };
+  }
+
+  private static String description(TIFFDirectory directory) {
+    TIFFField field = directory.getTIFFField(BaselineTIFFTagSet.TAG_IMAGE_DESCRIPTION);
+    return field == null ? "" : field.getAsString(0);
   }
 
   private static int number(TIFFDirectory directory, int tag, int otherwise) {

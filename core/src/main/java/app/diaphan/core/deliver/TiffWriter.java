@@ -6,28 +6,34 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.channels.SeekableByteChannel;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.zip.Deflater;
 
 /**
- * Writes RGBA files by TIFF 6.0: big-endian, in strips that are packed independently of each other,
- * with the horizontal predictor of section 14 where they are compressed. ExtraSamples names the
- * kind of the one alpha; XPosition and YPosition tell where a trimmed file lies.
+ * Writes files of colours and alpha, of colours, or of greys by TIFF 6.0: big-endian, in strips
+ * that are packed independently of each other, with the horizontal predictor of section 14 where
+ * they are compressed. ExtraSamples names the kind of the one alpha, ImageDescription the matte if
+ * it is not black; XPosition and YPosition tell where a trimmed file lies.
  */
 final class TiffWriter {
   private static final int ROWS_PER_STRIP = 64;
   private static final int HEADER = 8;
 
+  /** What ImageDescription begins with where colours are mixed with a matte that is not black. */
+  static final String MATTE = "Colours premultiplied on ";
+
   private final SampleRows samples;
   private final FileHeader header;
-  private final Target target;
+  private final FileKind kind;
   private final RowChecks checks;
 
-  TiffWriter(SampleRows samples, FileHeader header, Target target, RowChecks checks) {
+  TiffWriter(SampleRows samples, FileHeader header, FileKind kind, RowChecks checks) {
     this.samples = samples;
     this.header = header;
-    this.target = target;
+    this.kind = kind;
     this.checks = checks;
   }
 
@@ -75,18 +81,18 @@ final class TiffWriter {
     for (int y = top; y < bottom; y++) {
       checks.put(y, rows, (y - top) * stride, stride);
     }
-    if (target.compression() == Compression.NONE) {
+    if (kind.compression() == Compression.NONE) {
       return rows;
     }
     for (int y = 0; y < bottom - top; y++) {
       predict(rows, y * stride, stride);
     }
-    return target.compression() == Compression.LZW ? LzwEncoder.encode(rows) : deflate(rows);
+    return kind.compression() == Compression.LZW ? LzwEncoder.encode(rows) : deflate(rows);
   }
 
   /** Replaces each sample by its difference from the pixel on its left. */
   private void predict(byte[] rows, int at, int stride) {
-    int pixel = 4 * samples.depth().bytes();
+    int pixel = samples.bytesPerPixel();
     if (samples.depth() == BitDepth.EIGHT) {
       for (int i = at + stride - 1; i >= at + pixel; i--) {
         rows[i] -= rows[i - pixel];
@@ -103,7 +109,7 @@ final class TiffWriter {
   }
 
   private byte[] deflate(byte[] rows) {
-    Deflater deflater = new Deflater(target.level());
+    Deflater deflater = new Deflater(kind.level());
     try {
       deflater.setInput(rows);
       deflater.finish();
@@ -120,6 +126,7 @@ final class TiffWriter {
 
   /** One entry of the directory; values longer than four bytes go behind it. */
   private record Entry(int tag, int type, int count, byte[] value) {
+    static final int ASCII = 2;
     static final int BYTES = 7;
     static final int SHORT = 3;
     static final int LONG = 4;
@@ -141,6 +148,11 @@ final class TiffWriter {
       return new Entry(tag, LONG, values.length, buffer.array());
     }
 
+    static Entry words(int tag, String text) {
+      byte[] value = (text + '\0').getBytes(StandardCharsets.US_ASCII);
+      return new Entry(tag, ASCII, value.length, value);
+    }
+
     static Entry rational(int tag, int numerator, int denominator) {
       return new Entry(
           tag, RATIONAL, 1, ByteBuffer.allocate(8).putInt(numerator).putInt(denominator).array());
@@ -150,7 +162,7 @@ final class TiffWriter {
   private List<Entry> entries(int[] offsets, int[] lengths) {
     int bits = samples.depth().bits();
     int packing =
-        switch (target.compression()) {
+        switch (kind.compression()) {
           case NONE -> 1;
           case LZW -> 5;
           case DEFLATE -> 8;
@@ -162,12 +174,19 @@ final class TiffWriter {
     List<Entry> entries = new ArrayList<>();
     entries.add(Entry.longs(256, samples.width()));
     entries.add(Entry.longs(257, samples.height()));
-    entries.add(Entry.shorts(258, bits, bits, bits, bits));
+    int[] each = new int[samples.channels()];
+    Arrays.fill(each, bits);
+    entries.add(Entry.shorts(258, each));
     entries.add(Entry.shorts(259, packing));
-    entries.add(Entry.shorts(262, 2)); // RGB
+    entries.add(Entry.shorts(262, samples.channels() == 1 ? 1 : 2)); // grey or RGB
+    if (samples.channels() == 4
+        && kind.carried() instanceof Carried.Premultiplied matted
+        && !matted.onBlack()) {
+      entries.add(Entry.words(270, MATTE + matted.matte()));
+    }
     entries.add(Entry.longs(273, offsets));
     entries.add(Entry.shorts(274, 1)); // the first row is the top one
-    entries.add(Entry.shorts(277, 4));
+    entries.add(Entry.shorts(277, samples.channels()));
     entries.add(Entry.longs(278, ROWS_PER_STRIP));
     entries.add(Entry.longs(279, lengths));
     // A wide pixel has fewer dots to the inch across.
@@ -179,13 +198,28 @@ final class TiffWriter {
       entries.add(Entry.rational(287, header.top(), dots));
     }
     entries.add(Entry.shorts(296, 2)); // inches
-    if (target.compression() != Compression.NONE) {
+    if (kind.compression() != Compression.NONE) {
       entries.add(Entry.shorts(317, 2));
     }
-    entries.add(Entry.shorts(338, target.alpha() == AlphaKind.STRAIGHT ? 2 : 1));
-    entries.add(Entry.shorts(339, 1, 1, 1, 1)); // unsigned whole numbers
-    entries.add(new Entry(34675, Entry.BYTES, profile.length, profile));
+    if (samples.channels() == 4) {
+      entries.add(Entry.shorts(338, extraSamples()));
+    }
+    Arrays.fill(each, 1);
+    entries.add(Entry.shorts(339, each)); // unsigned whole numbers
+    if (samples.channels() > 1) {
+      entries.add(new Entry(34675, Entry.BYTES, profile.length, profile));
+    }
     return entries;
+  }
+
+  /**
+   * Associated alpha is alpha over black; colours over any other matte have a kind of their own.
+   */
+  private int extraSamples() {
+    return switch (kind.carried()) {
+      case Carried.Premultiplied matted -> matted.onBlack() ? 1 : 0;
+      default -> 2;
+    };
   }
 
   private ByteBuffer directory(int position, int[] offsets, int[] lengths) {

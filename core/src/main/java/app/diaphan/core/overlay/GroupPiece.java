@@ -46,6 +46,11 @@ public record GroupPiece(
   }
 
   @Override
+  public GroupPiece withShown(boolean other) {
+    return new GroupPiece(id, name, other, locked, place, scale, look, finishing, stack);
+  }
+
+  @Override
   public GroupPiece withPlace(Place other) {
     return new GroupPiece(id, name, shown, locked, other, scale, look, finishing, stack);
   }

@@ -49,6 +49,13 @@ public record PicturePiece(
   }
 
   @Override
+  public PicturePiece withShown(boolean other) {
+    return new PicturePiece(
+        id, name, other, locked, place, picture, page, cutOut, tint, crop, fit, width, height,
+        look);
+  }
+
+  @Override
   public PicturePiece withPlace(Place other) {
     return new PicturePiece(
         id, name, shown, locked, other, picture, page, cutOut, tint, crop, fit, width, height,

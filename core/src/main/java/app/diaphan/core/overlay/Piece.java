@@ -20,6 +20,8 @@ public sealed interface Piece permits FacedPiece, GroupPiece {
 
   Piece withId(String other);
 
+  Piece withShown(boolean other);
+
   Piece withPlace(Place other);
 
   Piece withLook(Look other);

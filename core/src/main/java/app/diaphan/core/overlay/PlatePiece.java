@@ -38,6 +38,11 @@ public record PlatePiece(
   }
 
   @Override
+  public PlatePiece withShown(boolean other) {
+    return new PlatePiece(id, name, other, locked, place, shape, width, height, hug, paint, look);
+  }
+
+  @Override
   public PlatePiece withPlace(Place other) {
     return new PlatePiece(id, name, shown, locked, other, shape, width, height, hug, paint, look);
   }

@@ -20,7 +20,8 @@ public final class Reframed {
     return new Overlay(
         overlay.name(),
         frame.withMarginOf(overlay.frame()),
-        overlay.stack().stream().map(reframed::piece).toList());
+        overlay.stack().stream().map(reframed::piece).toList(),
+        overlay.forTargets().stream().map(there -> there.scaled(reframed.scale)).toList());
   }
 
   /** One piece with all its lengths and its offset so many times as long. */

@@ -56,6 +56,11 @@ public record TextPiece(
   }
 
   @Override
+  public TextPiece withShown(boolean other) {
+    return new TextPiece(id, name, other, locked, place, runs, setting, box, paint, look);
+  }
+
+  @Override
   public TextPiece withPlace(Place other) {
     return new TextPiece(id, name, shown, locked, other, runs, setting, box, paint, look);
   }

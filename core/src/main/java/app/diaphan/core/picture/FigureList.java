@@ -4,15 +4,32 @@ import app.diaphan.core.InvalidInput;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Figures as they are written down, up to a number that no honest picture needs. */
+/**
+ * Figures as they are written down, up to a number and for a time that no honest picture needs:
+ * vector pictures are drawn anew at every size, long after they were taken in.
+ */
 final class FigureList {
   static final int MOST_FIGURES = 100_000;
 
+  private static final double MOST_SECONDS = 20;
+
   private final List<Figure> figures = new ArrayList<>();
+  private final long end;
   private boolean mixing;
 
+  FigureList() {
+    this(MOST_SECONDS);
+  }
+
+  FigureList(double seconds) {
+    end = System.nanoTime() + (long) (seconds * 1e9);
+  }
+
+  /**
+   * @throws InvalidInput if there are too many, if it has taken too long or was given up on
+   */
   void add(Figure figure) {
-    if (figures.size() >= MOST_FIGURES || Thread.interrupted()) {
+    if (figures.size() >= MOST_FIGURES || System.nanoTime() > end || Thread.interrupted()) {
       throw new InvalidInput(
           "The vector picture draws more than %d shapes or takes too long; simplify it and save it again."
               .formatted(MOST_FIGURES));

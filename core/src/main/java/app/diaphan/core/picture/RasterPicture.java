@@ -50,7 +50,7 @@ public final class RasterPicture implements Picture {
   }
 
   /** This picture and its halvings, down to one pixel: each the mean of 2 × 2 of the one before. */
-  List<RasterPicture> halvings() {
+  public List<RasterPicture> halvings() {
     List<RasterPicture> known = halves;
     if (known == null) {
       List<RasterPicture> made = new ArrayList<>();

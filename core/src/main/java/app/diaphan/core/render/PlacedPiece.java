@@ -68,14 +68,11 @@ public record PlacedPiece(
   public PlacedPiece painted() {
     return piece.look().punch() == Punch.NONE
         ? this
-        : new PlacedPiece(
-            piece.withLook(piece.look().withPunch(Punch.NONE)),
-            content,
-            width,
-            height,
-            toHolder,
-            holderToPixels,
-            hook,
-            inside);
+        : withPiece(piece.withLook(piece.look().withPunch(Punch.NONE)));
+  }
+
+  /** Another look of the piece in the same place. */
+  public PlacedPiece withPiece(Piece other) {
+    return new PlacedPiece(other, content, width, height, toHolder, holderToPixels, hook, inside);
   }
 }

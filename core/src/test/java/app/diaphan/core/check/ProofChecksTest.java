@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.Samples;
+import app.diaphan.core.deliver.FileKind;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.FrameCatalogue;
@@ -18,13 +19,20 @@ import app.diaphan.core.overlay.PicturePiece;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.PinPoint;
 import app.diaphan.core.overlay.Place;
+import app.diaphan.core.overlay.PlateShape;
 import app.diaphan.core.overlay.cutout.CutEdge;
 import app.diaphan.core.overlay.cutout.CutOut;
 import app.diaphan.core.overlay.finish.Halo;
 import app.diaphan.core.overlay.finish.UnderFace;
+import app.diaphan.core.overlay.retarget.ForTarget;
 import app.diaphan.core.picture.Picture;
 import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.core.render.Renderer;
+import app.diaphan.core.targets.IfThere;
+import app.diaphan.core.targets.NamePattern;
+import app.diaphan.core.targets.NamedTarget;
+import app.diaphan.core.targets.TargetFrame;
+import app.diaphan.core.targets.TargetList;
 import app.diaphan.core.type.ShippedFonts;
 import java.util.EnumSet;
 import java.util.List;
@@ -60,6 +68,19 @@ class ProofChecksTest {
     return new RasterPicture(80, 80, pixels, false);
   }
 
+  /** A solid disc on clear ground, with or without a speck beside it. */
+  private static RasterPicture island(boolean speck) {
+    float[] pixels = disc(speck).pixels().clone();
+    for (int i = 0; i < pixels.length; i += 4) {
+      float alpha = pixels[i] < 0.5f ? 1 : 0;
+      for (int c = 0; c < 3; c++) {
+        pixels[i + c] *= alpha;
+      }
+      pixels[i + 3] = alpha;
+    }
+    return new RasterPicture(80, 80, pixels, true);
+  }
+
   /** No two pixels of its border are alike. */
   private static RasterPicture photograph() {
     float[] pixels = new float[4 * 80 * 80];
@@ -73,7 +94,17 @@ class ProofChecksTest {
   }
 
   private static final Map<String, Picture> PICTURES =
-      Map.of("disc.jpg", disc(false), "speck.jpg", disc(true), "photo.jpg", photograph());
+      Map.of(
+          "disc.jpg",
+          disc(false),
+          "speck.jpg",
+          disc(true),
+          "photo.jpg",
+          photograph(),
+          "dusty.png",
+          island(true),
+          "clean.png",
+          island(false));
 
   private static final CutOut BY_COLOUR =
       new CutOut.ByColour(
@@ -84,9 +115,14 @@ class ProofChecksTest {
           CutEdge.AS_FOUND);
 
   private static List<Found> check(CheckKind kind, Overlay overlay, List<Still> stills) {
+    return check(kind, overlay, stills, TargetList.AS_DESIGNED);
+  }
+
+  private static List<Found> check(
+      CheckKind kind, Overlay overlay, List<Still> stills, TargetList targets) {
     Renderer renderer =
         new Renderer(ShippedFonts.shelf(), name -> Optional.ofNullable(PICTURES.get(name)), 0);
-    return ProofChecks.of(renderer, overlay, stills, EnumSet.of(kind));
+    return ProofChecks.of(renderer, overlay, stills, targets, EnumSet.of(kind));
   }
 
   private static List<Found> check(CheckKind kind, Piece... pieces) {
@@ -154,6 +190,61 @@ class ProofChecksTest {
     // In a group that shrinks them they are as small as they come out.
     Piece group = Samples.group("g", Samples.centre(), 0.25, words(INNER, 40));
     assertEquals("t", found(CheckKind.SMALL_WORDS, group).piece());
+  }
+
+  private static TargetList target(TargetFrame frame, FileKind kind) {
+    return new TargetList(
+        List.of(
+            new NamedTarget("Air", frame, kind, NamePattern.parse("{overlay}"), IfThere.REPLACE)));
+  }
+
+  /** From mid-grey to a grey so many levels lighter, across a plate of 400 px. */
+  private static Overlay ramp(int levels) {
+    Paint paint =
+        new Paint.Linear(
+            0,
+            0,
+            1,
+            List.of(
+                new Paint.Stop(0, new Colour(100, 100, 100, 255)),
+                new Paint.Stop(1, new Colour(100 + levels, 100 + levels, 100 + levels, 255))));
+    return Samples.overlay(
+        FRAME, Samples.plate(new PlateShape.Rectangle(), Samples.centre(), 400, 80, paint));
+  }
+
+  @Test
+  void softRampsShowBandsWithoutDitherOrJustNot() {
+    TargetList plain = target(TargetFrame.OF_OVERLAY, FileKind.png().withDither(false));
+    List<Found> found = check(CheckKind.BANDING, ramp(25), DARK, plain);
+    assertEquals(1, found.size(), found.toString());
+    assertTrue(found.getFirst().sentence().contains("16 px"), found.getFirst().sentence());
+    assertEquals(List.of(), check(CheckKind.BANDING, ramp(60), DARK, plain), "steps of 7 px");
+    assertEquals(List.of(), check(CheckKind.BANDING, ramp(0), DARK, plain), "one colour");
+    assertEquals(List.of(), check(CheckKind.BANDING, ramp(25), DARK), "it is dithered");
+    TargetList deep = target(TargetFrame.OF_OVERLAY, FileKind.tiff().withDither(false));
+    assertEquals(List.of(), check(CheckKind.BANDING, ramp(25), DARK, deep), "it has 16 bits");
+  }
+
+  @Test
+  void anOverlayGoesOutOnItsOwnFrameOrIsToldOf() {
+    Overlay overlay = ramp(60);
+    assertEquals(List.of(), check(CheckKind.NO_TARGET, overlay, DARK));
+    TargetList larger = target(new TargetFrame.SameForAll(Frame.of(1920, 1080)), FileKind.png());
+    List<Found> told = check(CheckKind.NO_TARGET, overlay, DARK, larger);
+    assertFalse(told.getFirst().fails());
+    assertTrue(told.getFirst().sentence().contains("960 × 540"), told.getFirst().sentence());
+    Overlay nowhere =
+        overlay.withForTargets(List.of(new ForTarget("As designed", false, List.of())));
+    assertTrue(check(CheckKind.NO_TARGET, nowhere, DARK).getFirst().fails());
+  }
+
+  @Test
+  void specksOfAPicturesOwnAlphaAreFound() {
+    assertTrue(
+        found(CheckKind.SPECKS, Samples.picture("dusty.png", Samples.centre(), 80, 80))
+            .sentence()
+            .contains("1 speck"));
+    passes(CheckKind.SPECKS, Samples.picture("clean.png", Samples.centre(), 80, 80));
   }
 
   @Test
@@ -278,10 +369,14 @@ class ProofChecksTest {
     Overlay overlay =
         Samples.overlay(FRAME, words(at(PinPoint.TOP_LEFT, Area.FRAME, -30, -30), 40));
     Renderer renderer = Samples.renderer();
-    List<Found> all = ProofChecks.of(renderer, overlay, DARK, EnumSet.allOf(CheckKind.class));
+    List<Found> all =
+        ProofChecks.of(
+            renderer, overlay, DARK, TargetList.AS_DESIGNED, EnumSet.allOf(CheckKind.class));
     assertTrue(all.size() >= 2);
     assertTrue(all.getFirst().fails());
     assertEquals(
-        List.of(), ProofChecks.of(renderer, overlay, DARK, EnumSet.noneOf(CheckKind.class)));
+        List.of(),
+        ProofChecks.of(
+            renderer, overlay, DARK, TargetList.AS_DESIGNED, EnumSet.noneOf(CheckKind.class)));
   }
 }

@@ -36,16 +36,19 @@ class DeliveryTest {
   private static final Overlay OVERLAY = Samples.lowerThird(FRAME);
 
   @TempDir Path folder;
-  private final Deliverer deliverer = new Deliverer(Samples.renderer());
+  private final Deliverer deliverer = new Deliverer(Samples.renderer(), Sidecar::toString);
 
   static List<Target> targets() {
     List<Target> targets = new ArrayList<>();
     for (BitDepth depth : BitDepth.values()) {
-      for (Extent extent : Extent.values()) {
-        targets.add(Target.png(FRAME).with(depth).with(extent));
-        for (AlphaKind alpha : AlphaKind.values()) {
+      for (Extent extent : List.of(Extent.WHOLE_FRAME, Extent.TRIMMED)) {
+        targets.add(new Target(FRAME, FileKind.png().with(depth).with(extent)));
+        for (Carried carried : List.of(Carried.STRAIGHT, Carried.PREMULTIPLIED)) {
           for (Compression compression : Compression.values()) {
-            targets.add(Target.tiff(FRAME).with(depth).with(extent).with(alpha).with(compression));
+            targets.add(
+                new Target(
+                    FRAME,
+                    FileKind.tiff().with(depth).with(extent).with(carried).with(compression)));
           }
         }
       }
@@ -53,18 +56,24 @@ class DeliveryTest {
     return targets;
   }
 
+  private Delivered one(Overlay overlay, Target target, String name) {
+    List<Delivered> delivered = deliverer.deliver(overlay, target, folder, name, Progress.NONE);
+    assertEquals(1, delivered.size());
+    return delivered.getFirst();
+  }
+
   @ParameterizedTest
   @MethodSource("targets")
   void everyFileIsReadByAnotherDecoderAsItWasDrawn(Target target) throws IOException {
-    Delivered delivered = deliverer.deliver(OVERLAY, target, folder, "skipper", Progress.NONE);
+    Delivered delivered = one(OVERLAY, target, "skipper");
     BufferedImage image = ImageIO.read(delivered.file().toFile());
     assertEquals(4, image.getRaster().getNumBands());
-    assertEquals(target.depth().bits(), image.getColorModel().getComponentSize(0));
+    assertEquals(target.file().depth().bits(), image.getColorModel().getComponentSize(0));
     float[] drawn = Samples.renderer().render(OVERLAY, Canvas.of(FRAME)).pixels();
     Raster raster = image.getRaster();
-    double most = target.depth().most();
+    double most = target.file().depth().most();
     // One step, for the dither, beside rounding.
-    double within = (target.depth() == BitDepth.EIGHT ? 1.01 : 0.51) / most;
+    double within = (target.file().depth() == BitDepth.EIGHT ? 1.01 : 0.51) / most;
     int[] pixel = new int[4];
     for (int y = 0; y < image.getHeight(); y++) {
       for (int x = 0; x < image.getWidth(); x++) {
@@ -73,7 +82,7 @@ class DeliveryTest {
         float alpha = drawn[at + 3];
         assertEquals(alpha, pixel[3] / most, within);
         if (alpha > 0.03) {
-          double shown = target.alpha() == AlphaKind.STRAIGHT ? alpha : 1;
+          double shown = target.file().carried().equals(Carried.STRAIGHT) ? alpha : 1;
           for (int c = 0; c < 3; c++) {
             assertEquals(drawn[at + c], pixel[c] / most * shown, within + 1e-6);
           }
@@ -96,8 +105,7 @@ class DeliveryTest {
                 20.5,
                 10,
                 Samples.flat("#e8a33d")));
-    Delivered delivered =
-        deliverer.deliver(overlay, Target.png(overlay.frame()), folder, "mark", Progress.NONE);
+    Delivered delivered = one(overlay, Target.png(overlay.frame()), "mark");
     FileReport report = delivered.report();
     assertEquals(200.0 / 5000, report.solid(), 1e-9);
     assertEquals(10.0 / 5000, report.partial(), 1e-9);
@@ -111,13 +119,12 @@ class DeliveryTest {
 
   @Test
   void trimmedFilesHoldTheDrawnPartAndSayWhereItLies() {
-    Target target = Target.png(FRAME).with(Extent.TRIMMED).withDither(false);
-    Delivered png = deliverer.deliver(OVERLAY, target, folder, "trim", Progress.NONE);
+    FileKind trimmed = FileKind.png().with(Extent.TRIMMED).withDither(false);
+    Delivered png = one(OVERLAY, new Target(FRAME, trimmed), "trim");
     assertTrue(png.left() > 0 && png.top() > 0);
     assertEquals(png.report().width(), png.report().drawn().width());
     assertEquals(png.left() + " right, " + png.top() + " down", png.report().tags().get("oFFs"));
-    Delivered tiff =
-        deliverer.deliver(OVERLAY, target.with(FileFormat.TIFF), folder, "trim", Progress.NONE);
+    Delivered tiff = one(OVERLAY, new Target(FRAME, trimmed.with(FileFormat.TIFF)), "trim");
     assertEquals(png.left(), tiff.left());
     assertEquals(tiff.left() + "/72", tiff.report().tags().get("XPosition"));
   }
@@ -126,11 +133,11 @@ class DeliveryTest {
   void pixelAspectIsWrittenInTheFile() {
     Frame wide = FrameCatalogue.bySize(720, 480).orElseThrow();
     Overlay overlay = Samples.lowerThird(wide);
-    Delivered png = deliverer.deliver(overlay, Target.png(wide), folder, "sd", Progress.NONE);
+    Delivered png = one(overlay, Target.png(wide), "sd");
     assertEquals(
         wide.pixelAspect().up() + " × " + wide.pixelAspect().across() + " (pixel aspect)",
         png.report().tags().get("pHYs"));
-    Delivered tiff = deliverer.deliver(overlay, Target.tiff(wide), folder, "sd", Progress.NONE);
+    Delivered tiff = one(overlay, Target.tiff(wide), "sd");
     assertEquals("792/10", tiff.report().tags().get("XResolution"));
     assertEquals("72/1", tiff.report().tags().get("YResolution"));
     assertEquals("2", tiff.report().tags().get("ExtraSamples"));
@@ -152,8 +159,9 @@ class DeliveryTest {
 
   private byte[] bytes(Target target, String name) throws IOException {
     return Files.readAllBytes(
-        new Deliverer(Samples.renderer())
+        new Deliverer(Samples.renderer(), Sidecar::toString)
             .deliver(OVERLAY, target, folder, name, Progress.NONE)
+            .getFirst()
             .file());
   }
 
@@ -171,17 +179,17 @@ class DeliveryTest {
   @Test
   void anEmptyOverlayHasNothingToTrimTo() {
     Overlay empty = Samples.overlay(FRAME);
-    Target target = Target.png(FRAME).with(Extent.TRIMMED);
+    Target target = new Target(FRAME, FileKind.png().with(Extent.TRIMMED));
     assertTrue(deliverer.extent(empty, target).isEmpty());
     assertThrows(
         InvalidInput.class, () -> deliverer.deliver(empty, target, folder, "none", Progress.NONE));
-    Delivered whole = deliverer.deliver(empty, Target.png(FRAME), folder, "none", Progress.NONE);
+    Delivered whole = one(empty, Target.png(FRAME), "none");
     assertEquals(1, whole.report().clear());
   }
 
   @Test
   void aStoppedDeliveryLeavesTheOlderFileAndNothingElse() throws IOException {
-    Path file = deliverer.deliver(OVERLAY, Target.png(FRAME), folder, "bug", Progress.NONE).file();
+    Path file = one(OVERLAY, Target.png(FRAME), "bug").file();
     byte[] before = Files.readAllBytes(file);
     assertThrows(
         IllegalStateException.class,
@@ -202,7 +210,7 @@ class DeliveryTest {
 
   @Test
   void aDamagedFileIsRefusedByTheInspector() throws IOException {
-    Path file = deliverer.deliver(OVERLAY, Target.png(FRAME), folder, "bug", Progress.NONE).file();
+    Path file = one(OVERLAY, Target.png(FRAME), "bug").file();
     byte[] bytes = Files.readAllBytes(file);
     bytes[bytes.length / 2] ^= 0x55;
     Files.write(file, bytes);

@@ -31,19 +31,21 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** The bars for delivered pixels, measured on files read by the JDK's own decoder. */
 class QualityTest {
   private static final Frame FRAME = Frame.of(640, 360);
+  private static final Target SIXTEEN_BITS =
+      new Target(FRAME, FileKind.png().with(BitDepth.SIXTEEN));
 
   @TempDir Path folder;
 
   @ParameterizedTest
   @ValueSource(doubles = {0, 0.18, 0.5, 1})
   void sixteenBitFilesCompositeLikeTheRender(double backdrop) throws IOException {
-    assertTrue(worst(Target.png(FRAME).with(BitDepth.SIXTEEN), backdrop, 0) <= 2.0 / 65535 + 1e-9);
+    assertTrue(worst(SIXTEEN_BITS, backdrop, 0) <= 2.0 / 65535 + 1e-9);
   }
 
   @ParameterizedTest
   @ValueSource(doubles = {0, 0.18, 0.5, 1})
   void eightBitFilesCompositeLikeTheRender(double backdrop) throws IOException {
-    Target target = Target.png(FRAME).withDither(false);
+    Target target = new Target(FRAME, FileKind.png().withDither(false));
     assertTrue(worst(target, backdrop, 8.0 / 255) <= 1.0 / 255 + 1e-9);
   }
 
@@ -96,7 +98,7 @@ class QualityTest {
                     71,
                     Samples.flat("#e8a33d"))
                 .withLook(look));
-    double[] file = decoded(overlay, Target.png(FRAME).with(BitDepth.SIXTEEN));
+    double[] file = decoded(overlay, SIXTEEN_BITS);
     float[] drawn = Samples.renderer().render(overlay, Canvas.of(FRAME)).pixels();
     int width = FRAME.width();
     double worst = 0;
@@ -168,12 +170,14 @@ class QualityTest {
 
   private double[] decoded(Overlay overlay, Target target) throws IOException {
     Delivered delivered =
-        new Deliverer(Samples.renderer()).deliver(overlay, target, folder, "file", Progress.NONE);
+        new Deliverer(Samples.renderer(), Sidecar::toString)
+            .deliver(overlay, target, folder, "file", Progress.NONE)
+            .getFirst();
     Raster raster = ImageIO.read(delivered.file().toFile()).getRaster();
     double[] samples =
         raster.getPixels(0, 0, raster.getWidth(), raster.getHeight(), (double[]) null);
     for (int i = 0; i < samples.length; i++) {
-      samples[i] /= target.depth().most();
+      samples[i] /= target.file().depth().most();
     }
     return samples;
   }

@@ -6,11 +6,15 @@ import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.InvalidInput;
+import java.awt.Color;
+import java.awt.Rectangle;
+import java.awt.geom.AffineTransform;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.Arrays;
+import java.util.List;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.stream.IntStream;
@@ -237,6 +241,28 @@ class HostileFilesTest {
                 }));
     assertTimeoutPreemptively(PATIENCE, () -> worker[0].join());
   }
+
+  @Test
+  void aVectorPictureDrawnAnewHasItsTimeToo() {
+    FigureList figures = new FigureList(0.2);
+    InvalidInput refused =
+        assertTimeoutPreemptively(
+            PATIENCE,
+            () ->
+                assertThrows(
+                    InvalidInput.class,
+                    () -> {
+                      while (true) {
+                        figures.add(SQUARE);
+                        Thread.sleep(10);
+                      }
+                    }));
+    assertTrue(refused.getMessage().contains("too long"), refused.getMessage());
+    assertTrue(figures.figures().size() < 25, "it stopped by the clock");
+  }
+
+  private static final Figure SQUARE =
+      new Figure.Filled(new Rectangle(9, 9), Color.BLACK, new AffineTransform(), 1, List.of());
 
   @Test
   void wantOfMemoryAndOfStackIsSaidInWords() {

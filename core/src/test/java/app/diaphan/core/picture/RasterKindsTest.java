@@ -30,6 +30,7 @@ import javax.imageio.metadata.IIOMetadata;
 import javax.imageio.plugins.tiff.BaselineTIFFTagSet;
 import javax.imageio.plugins.tiff.TIFFDirectory;
 import javax.imageio.plugins.tiff.TIFFField;
+import javax.imageio.plugins.tiff.TIFFTag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -263,6 +264,46 @@ class RasterKindsTest {
     assertPixel(file, 500, expected, expected, expected, 1, 0.01);
     assertFalse(file.profile().isEmpty());
     assertPixel(read(jpeg), 500, 0.2, 0.2, 0.2, 1, 0.01);
+  }
+
+  @Test
+  void theProfileOfATiffFileIsBroughtToThatOfTheScreen() throws IOException {
+    byte[] profile = ICC_Profile.getInstance(ColorSpace.CS_LINEAR_RGB).getData();
+    BufferedImage image = new BufferedImage(4, 4, BufferedImage.TYPE_INT_RGB);
+    Graphics2D g = image.createGraphics();
+    g.setColor(new Color(51, 51, 51));
+    g.fillRect(0, 0, 4, 4);
+    g.dispose();
+    ImageWriter writer = platformWriter("tiff");
+    TIFFDirectory directory =
+        TIFFDirectory.createFromMetadata(
+            writer.getDefaultImageMetadata(
+                ImageTypeSpecifier.createFromRenderedImage(image), writer.getDefaultWriteParam()));
+    directory.addTIFFField(
+        new TIFFField(
+            BaselineTIFFTagSet.getInstance().getTag(BaselineTIFFTagSet.TAG_ICC_PROFILE),
+            TIFFTag.TIFF_UNDEFINED,
+            profile.length,
+            profile));
+    PictureFile file =
+        read(written(writer, image, writer.getDefaultWriteParam(), directory.getAsMetadata()));
+    double expected = encoded(51 / 255.0);
+    assertPixel(file, 5, expected, expected, expected, 1, 0.004);
+    assertFalse(file.profile().isEmpty());
+  }
+
+  @Test
+  void theProfileOfAWebPFileIsBroughtToThatOfTheScreen() {
+    byte[] profile = ICC_Profile.getInstance(ColorSpace.CS_LINEAR_RGB).getData();
+    PictureFile file = read(WebPFile.of(8, 6, new Color(51, 102, 204), profile));
+    assertEquals("WebP", file.format());
+    assertEquals(8, file.picture().width());
+    assertPixel(
+        file, 20, encoded(51 / 255.0), encoded(102 / 255.0), encoded(204 / 255.0), 1, 0.004);
+    assertFalse(file.profile().isEmpty());
+    PictureFile plain = read(WebPFile.of(8, 6, new Color(51, 102, 204), new byte[0]));
+    assertPixel(plain, 20, 0.2, 0.4, 0.8, 1, 1e-6);
+    assertEquals("", plain.profile());
   }
 
   @Test

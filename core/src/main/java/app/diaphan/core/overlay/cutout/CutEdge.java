@@ -21,4 +21,16 @@ public record CutEdge(double grow, double soften, int pinholes, int specks) {
     Require.between(0, MOST_PIXELS, pinholes, "The pinholes of the cut-out");
     Require.between(0, MOST_PIXELS, specks, "The specks of the cut-out");
   }
+
+  CutEdge scaled(double by) {
+    return new CutEdge(
+        Math.clamp(grow * by, -FARTHEST, FARTHEST),
+        Math.min(FARTHEST, soften * by),
+        area(pinholes, by),
+        area(specks, by));
+  }
+
+  private static int area(int pixels, double by) {
+    return (int) Math.min(MOST_PIXELS, Math.round(pixels * by * by));
+  }
 }

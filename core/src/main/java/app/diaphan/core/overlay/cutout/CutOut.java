@@ -9,6 +9,32 @@ import java.util.List;
 public sealed interface CutOut {
   CutOut NONE = new Uncut();
 
+  /** The same for the picture at a size so many times as large; less than 1 for a smaller one. */
+  default CutOut scaled(double by) {
+    return switch (this) {
+      case Uncut same -> same;
+      case ByColour(
+              GroundColour ground,
+              double tolerance,
+              double softness,
+              GroundReach reach,
+              CutEdge edge) ->
+          new ByColour(
+              ground,
+              tolerance,
+              Math.clamp(softness * by, 1, ByColour.MOST_SOFTNESS),
+              reach,
+              edge.scaled(by));
+      case ByBrightness(GroundTone ground, double low, double high, double curve, CutEdge edge) ->
+          new ByBrightness(ground, low, high, curve, edge.scaled(by));
+      case ByMarks(List<Stroke> strokes, double softness, CutEdge edge) ->
+          new ByMarks(
+              strokes.stream().map(stroke -> stroke.scaled(by)).toList(),
+              Math.clamp(softness * by, 1, ByMarks.MOST_SOFTNESS),
+              edge.scaled(by));
+    };
+  }
+
   /** As it came. */
   record Uncut() implements CutOut {}
 

@@ -32,4 +32,11 @@ public record Stroke(boolean keep, double width, List<Point> points) {
     }
     points = List.copyOf(points);
   }
+
+  Stroke scaled(double by) {
+    return new Stroke(
+        keep,
+        Math.clamp(width * by, 0.5, WIDEST),
+        points.stream().map(point -> new Point(point.x() * by, point.y() * by)).toList());
+  }
 }

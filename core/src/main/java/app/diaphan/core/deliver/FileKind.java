@@ -1,0 +1,101 @@
+package app.diaphan.core.deliver;
+
+import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Require;
+import java.util.List;
+
+/**
+ * What kind of file is delivered.
+ *
+ * @param compression of a TIFF file
+ * @param level of deflating, 1 (quick) to 9 (small)
+ * @param dither whether 8-bit files break up soft ramps by an ordered pattern
+ * @param dotsPerInch the resolution written in the file; it changes no pixel
+ * @param sidecar whether a JSON file beside it says what it is and where it lies on its frame
+ */
+public record FileKind(
+    Extent extent,
+    FileFormat format,
+    BitDepth depth,
+    Carried carried,
+    Compression compression,
+    int level,
+    boolean dither,
+    int dotsPerInch,
+    boolean sidecar) {
+
+  public FileKind {
+    Require.present(extent, "The target's extent");
+    Require.present(format, "The target's file format");
+    Require.present(depth, "The target's bit depth");
+    Require.present(carried, "What the target's files carry");
+    Require.present(compression, "The target's compression");
+    Require.between(1, 9, level, "The compression level");
+    Require.between(1, 10_000, dotsPerInch, "The dots per inch");
+    if (format == FileFormat.PNG && carried instanceof Carried.Premultiplied) {
+      throw new InvalidInput(
+          "A PNG file's alpha is always straight; choose TIFF for premultiplied alpha.");
+    }
+  }
+
+  /**
+   * A whole-frame PNG of 8 bits with straight alpha, packed quickly: an editor's disk has room, and
+   * a large frame is written in two thirds of the time level 4 takes.
+   */
+  public static FileKind png() {
+    return new FileKind(
+        Extent.WHOLE_FRAME,
+        FileFormat.PNG,
+        BitDepth.EIGHT,
+        Carried.STRAIGHT,
+        Compression.DEFLATE,
+        2,
+        true,
+        72,
+        false);
+  }
+
+  /** A whole-frame TIFF of 16 bits with straight alpha. */
+  public static FileKind tiff() {
+    return png().with(FileFormat.TIFF).with(BitDepth.SIXTEEN);
+  }
+
+  /** What the names of its files end with, before the extension; one for each file. */
+  public List<String> suffixes() {
+    return FilePart.of(carried).stream().map(FilePart::suffix).toList();
+  }
+
+  public FileKind with(Extent other) {
+    return new FileKind(
+        other, format, depth, carried, compression, level, dither, dotsPerInch, sidecar);
+  }
+
+  public FileKind with(FileFormat other) {
+    return new FileKind(
+        extent, other, depth, carried, compression, level, dither, dotsPerInch, sidecar);
+  }
+
+  public FileKind with(BitDepth other) {
+    return new FileKind(
+        extent, format, other, carried, compression, level, dither, dotsPerInch, sidecar);
+  }
+
+  public FileKind with(Carried other) {
+    return new FileKind(
+        extent, format, depth, other, compression, level, dither, dotsPerInch, sidecar);
+  }
+
+  public FileKind with(Compression other) {
+    return new FileKind(extent, format, depth, carried, other, level, dither, dotsPerInch, sidecar);
+  }
+
+  public FileKind withDither(boolean other) {
+    return new FileKind(
+        extent, format, depth, carried, compression, level, other, dotsPerInch, sidecar);
+  }
+
+  public FileKind withSidecar(boolean other) {
+    return new FileKind(
+        extent, format, depth, carried, compression, level, dither, dotsPerInch, other);
+  }
+}

@@ -1,0 +1,81 @@
+package app.diaphan.core.deliver;
+
+import java.util.Arrays;
+
+/**
+ * Measures what an editor makes of a file's outer edges when it halves it by mixing straight
+ * colours and alphas apart: 2 × 2 pixels of which some are clear, compared with what they are
+ * together. The difference is the same over any backdrop.
+ */
+final class Fringe {
+  private final int width;
+  private final int sample;
+  private final double most;
+  private final byte[] above;
+  private final byte[] nothing;
+  private double worst;
+
+  /**
+   * @param sample bytes in a sample: 1 or 2
+   */
+  Fringe(int width, int sample) {
+    this.width = width;
+    this.sample = sample;
+    most = sample == 1 ? 255 : 65535;
+    above = new byte[width * 4 * sample];
+    nothing = new byte[above.length];
+  }
+
+  /**
+   * @param samples straight red, green, blue and alpha of each pixel, high byte first
+   */
+  void row(int y, byte[] samples, int at) {
+    if (y % 2 == 0) {
+      System.arraycopy(samples, at, above, 0, above.length);
+      return;
+    }
+    if (Arrays.equals(above, nothing)
+        && Arrays.equals(samples, at, at + nothing.length, nothing, 0, nothing.length)) {
+      return;
+    }
+    int pixel = 4 * sample;
+    for (int x = 0, i = 0; x + 1 < width; x += 2, i += 2 * pixel) {
+      // Nearly every block is clear or solid throughout: its alphas alone tell.
+      int a = alpha(above, i);
+      int b = alpha(above, i + pixel);
+      int c = alpha(samples, at + i);
+      int d = alpha(samples, at + i + pixel);
+      if ((a | b | c | d) != 0 && (a == 0 || b == 0 || c == 0 || d == 0)) {
+        block(samples, at, i, a, b, c, d);
+      }
+    }
+  }
+
+  private void block(byte[] below, int at, int i, int a, int b, int c, int d) {
+    int right = i + 4 * sample;
+    double solidity = a + b + c + d;
+    for (int channel = 0; channel < 3; channel++) {
+      double one = value(above, i, channel);
+      double two = value(above, right, channel);
+      double three = value(below, at + i, channel);
+      double four = value(below, at + right, channel);
+      double mixed = (one + two + three + four) * solidity / 16;
+      double truly = (one * a + two * b + three * c + four * d) / 4;
+      worst = Math.max(worst, Math.abs(mixed - truly) / (most * most));
+    }
+  }
+
+  private int alpha(byte[] samples, int pixel) {
+    return value(samples, pixel, 3);
+  }
+
+  private int value(byte[] samples, int pixel, int channel) {
+    int i = pixel + channel * sample;
+    return sample == 1 ? samples[i] & 0xff : (samples[i] & 0xff) << 8 | samples[i + 1] & 0xff;
+  }
+
+  /** In 255ths, to a hundredth. */
+  double worst() {
+    return Math.rint(worst * 25500) / 100;
+  }
+}

@@ -1,0 +1,58 @@
+package app.diaphan.core.overlay.retarget;
+
+import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Require;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What is different about an overlay at one target of its package.
+ *
+ * @param target the name of the target
+ * @param delivered whether the overlay is delivered there at all
+ * @param changes only what does change, each piece once
+ */
+public record ForTarget(String target, boolean delivered, List<PieceChange> changes) {
+  public ForTarget {
+    Require.present(target, "The name of a target");
+    Require.present(changes, "What a target changes");
+    changes = changes.stream().filter(PieceChange::changes).toList();
+    if (changes.stream().map(PieceChange::piece).distinct().count() < changes.size()) {
+      throw new InvalidInput("The target \"%s\" changes a piece twice.".formatted(target));
+    }
+  }
+
+  Optional<PieceChange> of(String piece) {
+    return changes.stream().filter(change -> change.piece().equals(piece)).findFirst();
+  }
+
+  /** Without what is said of pieces that are no longer there. */
+  public ForTarget keeping(Set<String> pieces) {
+    return new ForTarget(
+        target,
+        delivered,
+        changes.stream().filter(change -> pieces.contains(change.piece())).toList());
+  }
+
+  public boolean says() {
+    return !delivered || !changes.isEmpty();
+  }
+
+  /** The same with all lengths so many times as long. */
+  public ForTarget scaled(double by) {
+    return new ForTarget(
+        target,
+        delivered,
+        changes.stream()
+            .map(
+                change ->
+                    new PieceChange(
+                        change.piece(),
+                        change.shown(),
+                        change.right() * by,
+                        change.down() * by,
+                        change.scale()))
+            .toList());
+  }
+}

@@ -1,0 +1,47 @@
+package app.diaphan.core.overlay.retarget;
+
+import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.overlay.Piece;
+import app.diaphan.core.overlay.Pieces;
+import app.diaphan.core.overlay.Reframed;
+import java.util.Optional;
+
+/**
+ * Makes the overlay that a target shows. Pieces are placed and sized anew and drawn from their
+ * outlines, so nothing is resampled.
+ */
+public final class Retargeting {
+  private Retargeting() {}
+
+  public static Overlay of(Overlay overlay, String target) {
+    return at(overlay, target)
+        .filter(there -> !there.changes().isEmpty())
+        .map(
+            there ->
+                overlay.withStack(Pieces.mapped(overlay.stack(), piece -> changed(piece, there))))
+        .orElse(overlay);
+  }
+
+  public static boolean delivers(Overlay overlay, String target) {
+    return at(overlay, target).map(ForTarget::delivered).orElse(true);
+  }
+
+  private static Optional<ForTarget> at(Overlay overlay, String target) {
+    return overlay.forTargets().stream().filter(there -> there.target().equals(target)).findFirst();
+  }
+
+  private static Piece changed(Piece piece, ForTarget there) {
+    return there.of(piece.id()).map(change -> changed(piece, change)).orElse(piece);
+  }
+
+  private static Piece changed(Piece piece, PieceChange change) {
+    Piece sized = change.scale() == 1 ? piece : Reframed.scaled(piece, change.scale());
+    Piece placed =
+        sized.withPlace(
+            piece
+                .place()
+                .withOffset(
+                    piece.place().right() + change.right(), piece.place().down() + change.down()));
+    return placed.withShown(piece.shown() && change.shown());
+  }
+}

@@ -1,0 +1,55 @@
+package app.diaphan.core.targets;
+
+import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Require;
+import app.diaphan.core.deliver.FileKind;
+import java.util.List;
+import java.util.Optional;
+
+/** The targets of a package, in the order in which they are delivered. */
+public record TargetList(List<NamedTarget> targets) {
+  private static final int MOST = 30;
+
+  /** What a package starts with: every overlay as it is designed. */
+  public static final TargetList AS_DESIGNED =
+      new TargetList(
+          List.of(
+              new NamedTarget(
+                  "As designed",
+                  TargetFrame.OF_OVERLAY,
+                  FileKind.png(),
+                  new NamePattern("{overlay}"),
+                  IfThere.REPLACE)));
+
+  public TargetList {
+    Require.present(targets, "The targets of the package");
+    if (targets.isEmpty() || targets.size() > MOST) {
+      throw new InvalidInput("A package has 1 to %d targets.".formatted(MOST));
+    }
+    targets = List.copyOf(targets);
+    for (NamedTarget target : targets) {
+      long same =
+          targets.stream().filter(one -> one.name().equalsIgnoreCase(target.name())).count();
+      if (same > 1) {
+        throw new InvalidInput(
+            "Two targets are named \"%s\"; give one another name.".formatted(target.name()));
+      }
+    }
+  }
+
+  public Optional<NamedTarget> find(String name) {
+    return targets.stream().filter(target -> target.name().equals(name)).findFirst();
+  }
+
+  /**
+   * @throws InvalidInput if there is no such target
+   */
+  public NamedTarget get(String name) {
+    return find(name)
+        .orElseThrow(
+            () ->
+                new InvalidInput(
+                    "The package has no target \"%s\"; it has %s."
+                        .formatted(name, targets.stream().map(NamedTarget::name).toList())));
+  }
+}
