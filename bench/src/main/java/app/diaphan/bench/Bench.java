@@ -20,17 +20,24 @@ public final class Bench {
   private Bench() {}
 
   /**
-   * @param arguments nothing, or "--only" and a prefix such as "engine/"
+   * @param arguments nothing, or "--only" and a prefix such as "engine/", or "--compare" and two
+   *     pictures: a clip's, and the same with the demo's lower third over it by another program
    */
   public static void main(String[] arguments) throws Exception {
     Path root = Path.of(System.getProperty("diaphan.root", "."));
     String only = arguments.length == 2 && arguments[0].equals("--only") ? arguments[1] : "";
     Demo demo = Demo.read(root);
+    if (arguments.length == 3 && arguments[0].equals("--compare")) {
+      Line line = OverClip.compare(demo, Path.of(arguments[1]), Path.of(arguments[2]));
+      System.out.println(line);
+      System.exit(line.holds() ? 0 : 1);
+    }
     Map<String, Group> groups = new LinkedHashMap<>();
     groups.put("engine/", EngineBench::run);
     groups.put("finish/", FinishBench::run);
     groups.put("cutout/", ignored -> CutOutBench.run());
     groups.put("deliver/", DeliverBench::run);
+    groups.put("deliver/package", PackageBench::run);
     groups.put("editor/", EditorBench::run);
     List<Line> lines = new ArrayList<>();
     for (var group : groups.entrySet()) {

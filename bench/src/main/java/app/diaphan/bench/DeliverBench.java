@@ -3,7 +3,9 @@ package app.diaphan.bench;
 import app.diaphan.core.deliver.BitDepth;
 import app.diaphan.core.deliver.Delivered;
 import app.diaphan.core.deliver.Deliverer;
+import app.diaphan.core.deliver.FileKind;
 import app.diaphan.core.deliver.Progress;
+import app.diaphan.core.deliver.Sidecar;
 import app.diaphan.core.deliver.Target;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.Overlay;
@@ -22,7 +24,7 @@ final class DeliverBench {
 
   static List<Line> run(Demo demo) throws Exception {
     Path folder = Files.createTempDirectory("diaphan-bench");
-    Deliverer deliverer = new Deliverer(demo.renderer(0));
+    Deliverer deliverer = new Deliverer(demo.renderer(0), Sidecar::toString);
     Overlay overlay = demo.lowerThird();
     Target hd = Target.png(overlay.frame());
     Target uhd = Target.png(Frame.of(3840, 2160));
@@ -30,13 +32,23 @@ final class DeliverBench {
     lines.add(
         Line.atMost(
             "deliver/16-bit file over flat backdrops, worst × 65535",
-            65535 * worst(demo, hd.with(BitDepth.SIXTEEN), folder, 0),
+            65535
+                * worst(
+                    demo,
+                    new Target(overlay.frame(), FileKind.png().with(BitDepth.SIXTEEN)),
+                    folder,
+                    0),
             "",
             2));
     lines.add(
         Line.atMost(
             "deliver/8-bit file, no dither, worst × 255",
-            255 * worst(demo, hd.withDither(false), folder, 8.0 / 255),
+            255
+                * worst(
+                    demo,
+                    new Target(overlay.frame(), FileKind.png().withDither(false)),
+                    folder,
+                    8.0 / 255),
             "",
             1));
     double hdTime =
@@ -55,11 +67,13 @@ final class DeliverBench {
       throws IOException {
     Overlay overlay = demo.lowerThird();
     Delivered delivered =
-        new Deliverer(demo.renderer(0)).deliver(overlay, target, folder, "file", Progress.NONE);
+        new Deliverer(demo.renderer(0), Sidecar::toString)
+            .deliver(overlay, target, folder, "file", Progress.NONE)
+            .getFirst();
     Raster raster = ImageIO.read(delivered.file().toFile()).getRaster();
     double[] file = raster.getPixels(0, 0, raster.getWidth(), raster.getHeight(), (double[]) null);
     float[] drawn = demo.renderer(0).render(overlay, Canvas.of(target.frame())).pixels();
-    double most = target.depth().most();
+    double most = target.file().depth().most();
     double worst = 0;
     for (double backdrop : new double[] {0, 0.18, 0.5, 1}) {
       for (int i = 0; i < file.length; i += 4) {

@@ -95,6 +95,8 @@ final class EditorBench {
               "ms",
               120));
       lines.addAll(crowded(server.getBean(PackageStore.class), page, port));
+      lines.add(StrokeBench.run(server, page, port));
+      lines.addAll(ProofBench.run(page, port));
       return lines;
     }
   }

@@ -16,7 +16,10 @@ import javax.imageio.ImageWriteParam;
 import javax.imageio.ImageWriter;
 import javax.imageio.stream.ImageOutputStream;
 
-/** Writes the demo bundle's pictures and stills. Run it after changing how one is drawn. */
+/**
+ * Writes the demo bundle's pictures, stills and clips. Run it after changing how one is drawn;
+ * clips need ffmpeg.
+ */
 public final class DrawDemo {
   private static final int STILLS = 8;
 
@@ -39,6 +42,7 @@ public final class DrawDemo {
             drawn(Clip.WIDTH, Clip.HEIGHT, BufferedImage.TYPE_INT_RGB, 1, g -> clip.draw(g, time));
         ImageIO.write(still, "jpg", folder.resolve("%02d.jpg".formatted(i + 1)).toFile());
       }
+      Film.write(clip, folder.resolve("clip.webm"));
     }
     Path pictures = Files.createDirectories(bundle.resolve("pictures"));
     for (Pennant pennant : Pennant.values()) {
