@@ -1,6 +1,5 @@
 package app.diaphan.server;
 
-import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -11,7 +10,6 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.net.Socket;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
@@ -21,7 +19,6 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 
 class ApiTest {
@@ -177,50 +174,6 @@ class ApiTest {
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     ImageIO.write(image, "png", out);
     return out.toByteArray();
-  }
-
-  @Test
-  void anOverlayIsDeliveredAndReportedOn() throws Exception {
-    long id = add(TestOverlays.lowerThird("Ysolde")).path("id").asLong();
-    String order =
-        "{\"target\":%s,\"name\":\"skipper\"}"
-            .formatted(TestOverlays.target(320, 180, "TIFF", "SIXTEEN"));
-    JsonNode preview = SERVER.post("/api/overlays/" + id + "/deliveries/preview", order).body();
-    assertEquals("skipper.tif", preview.path("fileName").asString());
-    assertEquals(320, preview.path("width").asInt());
-    assertEquals(false, preview.path("replaces").asBoolean());
-    JsonNode done = delivered(id, order);
-    assertEquals("DONE", done.path("state").asString());
-    assertTrue(done.path("sentence").asString().contains("16 bits a channel, one straight alpha"));
-    byte[] fetched =
-        SERVER.get("/api/deliveries/" + done.path("id").asLong() + "/file").raw().body();
-    assertArrayEquals(Files.readAllBytes(Path.of(done.path("path").asString())), fetched);
-    assertEquals(1, SERVER.get("/api/overlays/" + id + "/deliveries").body().size());
-  }
-
-  private static JsonNode delivered(long id, String order) throws InterruptedException {
-    Answer started = SERVER.post("/api/overlays/" + id + "/deliveries", order);
-    assertEquals(202, started.status(), () -> started.body().toString());
-    // The stream of events ends when the delivery does.
-    String path = "/api/deliveries/" + started.body().path("id").asLong();
-    String events = new String(SERVER.get(path + "/events").raw().body(), StandardCharsets.UTF_8);
-    assertTrue(events.contains("event:status"), events);
-    return SERVER.get(path).body();
-  }
-
-  @ParameterizedTest
-  @ValueSource(strings = {"a/b", "../up", "CON", "", "x\\y"})
-  void unusableFileNamesAreRefusedBeforeAnythingIsWritten(String name) {
-    long id = add(TestOverlays.lowerThird("Ysolde")).path("id").asLong();
-    String order =
-        "{\"target\":%s,\"name\":%s}"
-            .formatted(
-                TestOverlays.target(320, 180, "PNG", "EIGHT"),
-                RunningServer.JSON.writeValueAsString(name));
-    assertEquals(422, SERVER.post("/api/overlays/" + id + "/deliveries", order).status());
-    JsonNode preview = SERVER.post("/api/overlays/" + id + "/deliveries/preview", order).body();
-    assertTrue(preview.path("problem").asString().endsWith("."), preview.toString());
-    assertEquals(0, SERVER.get("/api/overlays/" + id + "/deliveries").body().size());
   }
 
   @Test

@@ -29,10 +29,12 @@ class BundleTest {
   private static final Path DEMO = Path.of("../demo/lantern-reach-regatta");
   private static final String CONTENTS =
       """
-      {"format":"diaphan-package","version":5,"name":"Tern Holm",
+      {"format":"diaphan-package","version":6,"name":"Tern Holm",
        "house":{"colours":[],"ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0},
                 "finishSets":[]},
-       "overlays":["a.json"],"clips":[]}""";
+       "targets":[%s],"checksLeftOut":["HIDDEN"],
+       "overlays":["a.json"],"clips":[]}"""
+          .formatted(TestOverlays.target("Air", 320, 180, "PNG", "EIGHT", "{overlay}"));
 
   @Test
   void theDemoBundleGoesInAndComesOutWithoutLoss() throws IOException {
@@ -53,6 +55,9 @@ class BundleTest {
         java.util.List.copyOf(back.overlays().values()));
     assertEquals(demo.pictures().keySet(), back.pictures().keySet());
     demo.pictures().forEach((name, bytes) -> assertArrayEquals(bytes, back.pictures().get(name)));
+    assertEquals(demo.targets(), back.targets());
+    assertEquals(demo.checksLeftOut(), back.checksLeftOut());
+    assertEquals(demo.films().keySet(), back.films().keySet());
     demo.clips()
         .forEach((clip, stills) -> assertEquals(stills.size(), back.clips().get(clip).size()));
   }
@@ -83,8 +88,8 @@ class BundleTest {
     refused(
         "glow", CONTENTS.replace("\"clips\"", "\"glow\":1,\"clips\""), "overlays/a.json", overlay);
     refused(
-        "version 6",
-        CONTENTS.replace("\"version\":5,", "\"version\":6,"),
+        "version 7",
+        CONTENTS.replace("\"version\":6,", "\"version\":7,"),
         "overlays/a.json",
         overlay);
     refused("../up.json", CONTENTS, "../up.json", overlay);

@@ -5,12 +5,9 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.server.RunningServer.Answer;
 import app.diaphan.server.bundle.BundleReader;
-import app.diaphan.server.command.Commands;
+import app.diaphan.server.command.CommandRun;
 import app.diaphan.server.store.PackageStore;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.PrintStream;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -51,29 +48,9 @@ class CheckTest {
         SERVER.post("/api/packages/999/checks", "{\"overlay\":%s}".formatted(overlay)).status());
   }
 
-  private record Ended(int code, List<JsonNode> lines) {}
-
-  private static Ended run(String... arguments) {
-    PrintStream before = System.out;
-    ByteArrayOutputStream out = new ByteArrayOutputStream();
-    System.setOut(new PrintStream(out, true, StandardCharsets.UTF_8));
-    try {
-      int code = Commands.run(arguments);
-      return new Ended(
-          code,
-          out.toString(StandardCharsets.UTF_8)
-              .lines()
-              .filter(line -> line.startsWith("{"))
-              .map(RunningServer.JSON::readTree)
-              .toList());
-    } finally {
-      System.setOut(before);
-    }
-  }
-
   @Test
   void theDemoPassesAndEveryOverlayIsReportedOn() {
-    Ended ended = run("check", DEMO.toString());
+    CommandRun ended = CommandRun.of("check", DEMO.toString());
     assertEquals(0, ended.code(), ended.lines().toString());
     assertEquals(9, ended.lines().size());
     for (JsonNode line : ended.lines()) {
@@ -96,13 +73,13 @@ class CheckTest {
     Path card = folder.resolve("overlays/race-day-two.json");
     String text = Files.readString(card);
     Files.writeString(card, text.replaceFirst("\"down\": -28", "\"down\": -500"));
-    Ended failed = run("check", folder.toString(), "--overlay", "Race Day Two");
+    CommandRun failed = CommandRun.of("check", folder.toString(), "--overlay", "Race Day Two");
     assertEquals(1, failed.code());
     assertEquals(
         "TITLE_SAFE", failed.lines().getFirst().path("found").get(0).path("kind").asString());
-    assertEquals(1, run("check", folder.toString(), "--overlay", "No such card").code());
-    Ended without =
-        run(
+    assertEquals(1, CommandRun.of("check", folder.toString(), "--overlay", "No such card").code());
+    CommandRun without =
+        CommandRun.of(
             "check",
             folder.toString(),
             "--overlay",
@@ -116,5 +93,20 @@ class CheckTest {
             "--without",
             "NEARLY_INVISIBLE");
     assertEquals(0, without.code(), without.lines().toString());
+  }
+
+  @Test
+  void aCheckIsLeftOutForAllOfAPackage() throws IOException {
+    long id = SERVER.bean(PackageStore.class).add(BundleReader.read(DEMO)).id();
+    String hidden =
+        TestOverlays.lowerThird("Ysolde").replaceFirst("\"shown\":true", "\"shown\":false");
+    String path = "/api/packages/" + id + "/checks";
+    String asked = "{\"overlay\":%s}".formatted(hidden);
+    assertTrue(SERVER.post(path, asked).body().toString().contains("HIDDEN"));
+    assertEquals(200, SERVER.put(path + "/left-out", "[\"HIDDEN\",\"SPECKS\"]").status());
+    assertEquals(2, SERVER.get(path + "/left-out").body().size());
+    assertTrue(!SERVER.post(path, asked).body().toString().contains("HIDDEN"));
+    assertEquals(200, SERVER.put(path + "/left-out", "[]").status());
+    assertTrue(SERVER.post(path, asked).body().toString().contains("HIDDEN"));
   }
 }

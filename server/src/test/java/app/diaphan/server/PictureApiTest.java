@@ -94,7 +94,8 @@ class PictureApiTest {
                   "right":0,"down":0,"turn":0,"mirrored":false},
          "picture":"%s","page":1,"cutOut":{"kind":"none"},"tint":{"kind":"own"},
          "crop":{"left":0,"top":0,"right":0,"bottom":0},"fit":"CONTAIN","width":160,"height":80,
-         "look":{"faceOpacity":1,"overallOpacity":1,"finishes":[],"follows":"","punch":"NONE"}}]}"""
+         "look":{"faceOpacity":1,"overallOpacity":1,"finishes":[],"follows":"","punch":"NONE"}}],
+         "forTargets":[]}"""
         .formatted(TestOverlays.frame(320, 180), picture);
   }
 
@@ -177,9 +178,17 @@ class PictureApiTest {
     assertEquals(0xffffffff, look("BEFORE", 1).getRGB(2, 2));
     assertEquals(20, look("RESULT", 0.5).getWidth());
     assertEquals(40, look("RESULT", 8).getWidth(), "larger than it is, it comes as it is");
+    BufferedImage quick = look("RESULT", 0.5, true);
+    assertEquals(20, quick.getWidth());
+    assertEquals(0xffff0000, quick.getRGB(6, 5));
+    assertEquals(0, quick.getRGB(1, 1) >>> 24);
   }
 
   private BufferedImage look(String view, double scale) throws IOException {
+    return look(view, scale, false);
+  }
+
+  private BufferedImage look(String view, double scale, boolean quick) throws IOException {
     Answer answer =
         SERVER.post(
             "/api/packages/" + packageId + "/cut-outs",
@@ -187,8 +196,8 @@ class PictureApiTest {
             {"picture":"mark.png","view":"%s",
              "cutOut":{"kind":"colour","ground":{"kind":"border"},"tolerance":0.06,"softness":2,
                        "reach":"FROM_BORDER","edge":{"grow":0,"soften":0,"pinholes":0,"specks":0}},
-             "part":{"left":0,"top":0,"width":100,"height":100,"scale":%s}}"""
-                .formatted(view, scale));
+             "part":{"left":0,"top":0,"width":100,"height":100,"scale":%s},"quick":%s}"""
+                .formatted(view, scale, quick));
     assertEquals(200, answer.status(), answer::detail);
     assertEquals(0, answer.body().path("groundLeft").asDouble(), 0.01);
     return ImageIO.read(

@@ -2,6 +2,7 @@ package app.diaphan.server;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
@@ -78,12 +79,19 @@ class ProcessTest {
     send(first, "POST", "/api/packages", "{\"name\":\"Regatta\"}");
     String overlay = TestOverlays.lowerThird("0", 7680, 4320);
     long id = send(first, "POST", "/api/packages/1/overlays", overlay).path("id").asLong();
-    String order =
-        "{\"target\":%s,\"name\":\"large\"}"
-            .formatted(
-                TestOverlays.target(7680, 4320, "TIFF", "SIXTEEN").replace("DEFLATE", "NONE"));
-    long delivery =
-        send(first, "POST", "/api/overlays/" + id + "/deliveries", order).path("id").asLong();
+    send(
+        first,
+        "PUT",
+        "/api/packages/1/targets",
+        TestOverlays.targets(7680, 4320, "TIFF", "SIXTEEN", "large").replace("DEFLATE", "NONE"));
+    long run =
+        send(
+                first,
+                "POST",
+                "/api/packages/1/delivery-runs",
+                "{\"overlays\":[],\"targets\":[],\"changedOnly\":false}")
+            .path("id")
+            .asLong();
     Path files = folder.resolve("data/deliveries/1-regatta");
     int answered = 1;
     boolean writing = false;
@@ -116,7 +124,9 @@ class ProcessTest {
       String words =
           saved.path("overlay").path("stack").get(0).path("runs").get(0).path("words").asString();
       assertEquals(revision == answered ? String.valueOf(answered - 1) : "last", words);
-      JsonNode status = send(second, "GET", "/api/deliveries/" + delivery, "");
+      JsonNode ended = send(second, "GET", "/api/delivery-runs/" + run, "");
+      assertNotEquals("RUNNING", ended.path("state").asString());
+      JsonNode status = ended.path("files").get(0);
       if (status.path("state").asString().equals("FAILED")) {
         assertEquals(0, count(files), "no half file is left");
         assertTrue(status.path("sentence").asString().contains("stopped"));

@@ -1,11 +1,13 @@
 package app.diaphan.server;
 
+import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
+import javax.imageio.ImageIO;
 
 /** Overlay documents as the front end sends them. */
 public final class TestOverlays {
@@ -27,7 +29,8 @@ public final class TestOverlays {
   }
 
   public static String empty(Object width, Object height) {
-    return "{\"name\":\"Blank\",\"frame\":%s,\"stack\":[]}".formatted(frame(width, height));
+    return "{\"name\":\"Blank\",\"frame\":%s,\"stack\":[],\"forTargets\":[]}"
+        .formatted(frame(width, height));
   }
 
   /** Words over a plate on a frame of 320 × 180. */
@@ -59,7 +62,7 @@ public final class TestOverlays {
           "look":{"faceOpacity":1,"overallOpacity":1,"finishes":[
             {"kind":"shadow","on":true,"angle":90,"distance":2,"reach":8,"firmness":0.1,
              "colour":"#000000","opacity":0.5,"underFace":"AUTOMATIC"}],
-           "follows":"","punch":"NONE"}}]}"""
+           "follows":"","punch":"NONE"}}],"forTargets":[]}"""
         .formatted(frame(width, height), RunningServer.JSON.writeValueAsString(words));
   }
 
@@ -125,11 +128,42 @@ public final class TestOverlays {
         .formatted(FRAME_1, RunningServer.JSON.writeValueAsString(words));
   }
 
-  public static String target(int width, int height, String format, String depth) {
+  /** A picture that looks like none of the overlays: a slope of colours, as a PNG. */
+  public static byte[] photograph() {
+    BufferedImage image = new BufferedImage(320, 180, BufferedImage.TYPE_INT_RGB);
+    for (int y = 0; y < 180; y++) {
+      for (int x = 0; x < 320; x++) {
+        image.setRGB(x, y, (x * 255 / 320) << 16 | (y * 255 / 180) << 8 | (x + y) % 256);
+      }
+    }
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    try {
+      ImageIO.write(image, "png", out);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return out.toByteArray();
+  }
+
+  /** A list of one target of a package. */
+  public static String targets(int width, int height, String format, String depth, String names) {
+    return "{\"targets\":[%s]}".formatted(target("Test", width, height, format, depth, names));
+  }
+
+  public static String target(
+      String name, int width, int height, String format, String depth, String names) {
     return """
-        {"frame":%s,"extent":"FRAME","format":"%s","depth":"%s","alpha":"STRAIGHT",
-         "compression":"DEFLATE","level":6,"dither":true,"dotsPerInch":72}"""
-        .formatted(frame(width, height), format, depth);
+        {"name":"%s","frame":{"kind":"given","frame":%s},
+         "file":{"extent":{"kind":"frame"},"format":"%s","depth":"%s",
+                 "carried":{"kind":"straight"},"compression":"DEFLATE","level":6,"dither":true,
+                 "dotsPerInch":72,"sidecar":false},
+         "pattern":%s,"ifThere":"REPLACE"}"""
+        .formatted(
+            name,
+            frame(width, height),
+            format,
+            depth,
+            RunningServer.JSON.writeValueAsString(names));
   }
 
   /** A bundle as version 1 wrote it, with one overlay. */

@@ -1,21 +1,30 @@
 package app.diaphan.server.bundle;
 
+import app.diaphan.core.check.CheckKind;
 import app.diaphan.core.house.HouseStyle;
 import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.targets.TargetList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * A package in the open project format.
  *
  * @param house what its overlays share
+ * @param targets its ways of delivering, in order
+ * @param checksLeftOut checks that its proof does not make
  * @param overlays by the names of their files, in the package's order
  * @param pictures files by name
  * @param clips stills by the name of their clip, in order
+ * @param films moving pictures, WebM files, by the name of their clip
  */
 public record Bundle(
     String name,
     HouseStyle house,
+    TargetList targets,
+    Set<CheckKind> checksLeftOut,
     Map<String, Overlay> overlays,
     Map<String, byte[]> pictures,
-    Map<String, List<byte[]>> clips) {}
+    Map<String, List<byte[]>> clips,
+    Map<String, byte[]> films) {}

@@ -1,7 +1,10 @@
 package app.diaphan.server.bundle;
 
+import app.diaphan.core.check.CheckKind;
 import app.diaphan.core.house.HouseStyle;
+import app.diaphan.core.targets.NamedTarget;
 import java.util.List;
+import java.util.Set;
 
 /**
  * The file {@code package.json} of a bundle.
@@ -9,6 +12,8 @@ import java.util.List;
  * @param format always "diaphan-package"
  * @param version of the format
  * @param house what its overlays share
+ * @param targets its ways of delivering, in order
+ * @param checksLeftOut checks that its proof does not make
  * @param overlays file names in {@code overlays/}
  * @param clips folder names in {@code backdrops/}
  */
@@ -17,8 +22,10 @@ record BundleContents(
     int version,
     String name,
     HouseStyle house,
+    List<NamedTarget> targets,
+    Set<CheckKind> checksLeftOut,
     List<String> overlays,
     List<String> clips) {
   static final String FORMAT = "diaphan-package";
-  static final int VERSION = 5;
+  static final int VERSION = 6;
 }

@@ -5,6 +5,7 @@ import app.diaphan.core.deliver.FileName;
 import app.diaphan.core.house.HouseStyle;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.picture.PictureReader;
+import app.diaphan.core.targets.TargetList;
 import app.diaphan.server.json.DocumentJson;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -24,6 +25,9 @@ import java.util.zip.ZipInputStream;
 public final class BundleReader {
   private static final long MOST_BYTES = 512L * 1024 * 1024;
   private static final int MOST_FILES = 5000;
+
+  /** The moving picture of a clip, beside its stills. */
+  static final String FILM = "clip.webm";
 
   private BundleReader() {}
 
@@ -133,12 +137,15 @@ public final class BundleReader {
           }
         });
     Map<String, List<byte[]>> clips = new LinkedHashMap<>();
+    Map<String, byte[]> films = new LinkedHashMap<>();
     for (String clip : contents.clips()) {
       checkName(clip);
       List<byte[]> stills = new ArrayList<>();
       files.forEach(
           (path, content) -> {
-            if (path.startsWith("backdrops/" + clip + "/")) {
+            if (path.equals("backdrops/" + clip + "/" + FILM)) {
+              films.put(clip, content);
+            } else if (path.startsWith("backdrops/" + clip + "/")) {
               PictureReader.header(path, content);
               stills.add(content);
             }
@@ -146,7 +153,15 @@ public final class BundleReader {
       clips.put(clip, stills);
     }
     overlays.replaceAll((file, overlay) -> contents.house().dressed(overlay));
-    return new Bundle(contents.name(), contents.house(), overlays, pictures, clips);
+    return new Bundle(
+        contents.name(),
+        contents.house(),
+        new TargetList(contents.targets()),
+        contents.checksLeftOut(),
+        overlays,
+        pictures,
+        clips,
+        films);
   }
 
   private static BundleContents contents(Map<String, byte[]> files) {
@@ -167,7 +182,7 @@ public final class BundleReader {
 
   /**
    * The version is looked at first: a newer bundle may well have fields that would be called
-   * unknown, and one of version 1 has no house style.
+   * unknown, and older ones have no house style, no targets and no checks left out.
    */
   private static String upToDate(String json) {
     Map<?, ?> fields = DocumentJson.read(json, Map.class, "The file package.json");
@@ -179,11 +194,14 @@ public final class BundleReader {
           "The bundle has version %d; this Diaphan reads versions up to %d. Use a newer Diaphan."
               .formatted(number, BundleContents.VERSION));
     }
-    if (number > 1) {
-      return json;
-    }
     Map<Object, Object> newer = new LinkedHashMap<>(fields);
-    newer.put("house", HouseStyle.PLAIN);
+    if (number < 2) {
+      newer.put("house", HouseStyle.PLAIN);
+    }
+    if (number < 6) {
+      newer.put("targets", TargetList.AS_DESIGNED.targets());
+      newer.put("checksLeftOut", List.of());
+    }
     return DocumentJson.write(newer);
   }
 }

@@ -27,6 +27,8 @@ public final class BundleWriter {
                       BundleContents.VERSION,
                       bundle.name(),
                       bundle.house(),
+                      bundle.targets().targets(),
+                      bundle.checksLeftOut(),
                       List.copyOf(bundle.overlays().keySet()),
                       List.copyOf(bundle.clips().keySet())))
               .getBytes(StandardCharsets.UTF_8));
@@ -41,6 +43,9 @@ public final class BundleWriter {
         for (int i = 0; i < clip.getValue().size(); i++) {
           add(zip, "backdrops/%s/%02d.jpg".formatted(clip.getKey(), i + 1), clip.getValue().get(i));
         }
+      }
+      for (var film : bundle.films().entrySet()) {
+        add(zip, "backdrops/" + film.getKey() + "/" + BundleReader.FILM, film.getValue());
       }
     }
   }

@@ -42,8 +42,10 @@ public class CheckService {
         store.stillsOf(packageId).stream()
             .map(still -> new Still(StillNames.of(still.clip(), still.position()), picture(still)))
             .toList();
-    Set<CheckKind> all = EnumSet.allOf(CheckKind.class);
-    return ProofChecks.of(drawings.rendererFor(packageId), overlay, stills, all);
+    Set<CheckKind> wanted = EnumSet.allOf(CheckKind.class);
+    wanted.removeAll(store.checksLeftOut(packageId));
+    return ProofChecks.of(
+        drawings.rendererFor(packageId), overlay, stills, store.targets(packageId), wanted);
   }
 
   private RasterPicture picture(StillEntity still) {

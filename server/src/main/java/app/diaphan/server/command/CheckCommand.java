@@ -42,10 +42,11 @@ final class CheckCommand implements Callable<Integer> {
     Renderer renderer = BundleRenderer.of(bundle);
     List<Still> stills = stills(bundle);
     EnumSet<CheckKind> wanted = EnumSet.allOf(CheckKind.class);
+    wanted.removeAll(bundle.checksLeftOut());
     without.forEach(wanted::remove);
     boolean failed = false;
     for (Overlay overlay : BundleRenderer.chosen(bundle, names)) {
-      List<Found> found = ProofChecks.of(renderer, overlay, stills, wanted);
+      List<Found> found = ProofChecks.of(renderer, overlay, stills, bundle.targets(), wanted);
       boolean fails = found.stream().anyMatch(Found::fails);
       failed |= fails;
       Map<String, Object> line = new LinkedHashMap<>();

@@ -12,7 +12,9 @@ import picocli.CommandLine.Command;
       ServeCommand.class,
       DeliverCommand.class,
       CheckCommand.class,
-      InspectCommand.class
+      InspectCommand.class,
+      ReturnedCommand.class,
+      ConvertCommand.class
     })
 public final class Commands {
   /** The exit code of a command whose process goes on. */

@@ -4,24 +4,26 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.deliver.Delivered;
 import app.diaphan.core.deliver.Deliverer;
 import app.diaphan.core.deliver.DeliveryFailed;
-import app.diaphan.core.deliver.FileName;
 import app.diaphan.core.deliver.SafeFile;
 import app.diaphan.core.deliver.Target;
-import app.diaphan.core.overlay.Overlay;
-import app.diaphan.server.DataFolder;
-import app.diaphan.server.draw.DrawingService;
+import app.diaphan.core.targets.NamedTarget;
+import app.diaphan.core.targets.PlannedFile;
+import app.diaphan.core.targets.TargetList;
 import app.diaphan.server.json.DocumentJson;
 import app.diaphan.server.store.Deliveries;
 import app.diaphan.server.store.DeliveryEntity;
+import app.diaphan.server.store.DeliveryRun;
+import app.diaphan.server.store.DeliveryRuns;
 import app.diaphan.server.store.Missing;
-import app.diaphan.server.store.OverlayEntity;
 import app.diaphan.server.store.PackageStore;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -38,26 +40,27 @@ public class DeliveryService {
 
   private final PackageStore store;
   private final Deliveries deliveries;
-  private final DrawingService drawings;
-  private final DataFolder data;
+  private final DeliveryRuns runs;
+  private final PlanService plans;
   private final Clock clock;
+
+  /** One file at a time: each takes both cores, and two of one name cannot meet. */
   private final ExecutorService worker =
       Executors.newSingleThreadExecutor(
           work -> Thread.ofPlatform().name("delivery").daemon().unstarted(work));
 
-  /** Share of the lines written, 0–1, of deliveries that are running. */
-  private final Map<Long, Double> progress = new ConcurrentHashMap<>();
+  private final Map<Long, RunProgress> running = new ConcurrentHashMap<>();
 
   DeliveryService(
       PackageStore store,
       Deliveries deliveries,
-      DrawingService drawings,
-      DataFolder data,
+      DeliveryRuns runs,
+      PlanService plans,
       Clock clock) {
     this.store = store;
     this.deliveries = deliveries;
-    this.drawings = drawings;
-    this.data = data;
+    this.runs = runs;
+    this.plans = plans;
     this.clock = clock;
   }
 
@@ -71,64 +74,128 @@ public class DeliveryService {
       deliveries.save(delivery);
       SafeFile.removeUnfinished(Path.of(delivery.path()).getParent());
     }
+    for (DeliveryRun run : runs.findByState(DeliveryRun.State.RUNNING)) {
+      run.ended(
+          DeliveryRun.State.STOPPED,
+          "Diaphan was stopped while this was being delivered; what was written until then is whole. Deliver what has changed to go on.",
+          clock.instant());
+      runs.save(run);
+    }
   }
 
   @PreDestroy
   void stop() {
+    running.values().forEach(RunProgress::callOff);
     worker.shutdown();
   }
 
-  /** The folder in which a package's files are delivered. */
-  public Path folder(Long packageId) {
-    return data.deliveries().resolve(packageId + "-" + FileName.from(store.get(packageId).name()));
-  }
+  /**
+   * What to deliver.
+   *
+   * @param overlays ids; all of the package's if there are none
+   * @param targets names; all of the package's if there are none
+   * @param changedOnly whether files that would come out the same are passed over
+   */
+  public record Order(List<Long> overlays, List<String> targets, boolean changedOnly) {}
 
   /**
-   * Starts a delivery of the overlay as it is saved.
+   * Starts delivering overlays as they are saved. Nothing is started if one file cannot be written
+   * as it is planned.
    *
-   * @throws InvalidInput if the name cannot be a file's
+   * @throws InvalidInput if a name cannot be a file's or two files would have the same, or if
+   *     nothing is to be delivered
    */
-  public DeliveryEntity start(Long overlayId, Target target, String name) {
-    FileName.check(name);
-    OverlayEntity overlay = store.overlay(overlayId);
-    Overlay document = store.dressed(overlay);
-    Path folder = folder(overlay.packageId());
-    String file = name + "." + target.format().extension();
-    DeliveryEntity delivery =
-        deliveries.save(
-            new DeliveryEntity(
-                overlay,
-                DocumentJson.write(target),
-                file,
-                folder.resolve(file).toString(),
-                clock.instant()));
-    progress.put(delivery.id(), 0.0);
-    worker.execute(() -> run(delivery, overlay.packageId(), document, target, folder, name));
-    return delivery;
+  public DeliveryRun start(Long packageId, Order order) {
+    TargetList all = store.targets(packageId);
+    List<NamedTarget> targets =
+        order.targets().isEmpty()
+            ? all.targets()
+            : all.targets().stream().filter(one -> order.targets().contains(one.name())).toList();
+    order.targets().forEach(all::get);
+    List<PlanService.Line> lines = plans.plan(packageId, order.overlays(), targets);
+    lines.stream()
+        .map(PlanService.Line::file)
+        .filter(file -> !file.possible())
+        .findFirst()
+        .ifPresent(
+            file -> {
+              throw new InvalidInput("Nothing was delivered. " + file.problem());
+            });
+    List<PlanService.Line> wanted =
+        lines.stream()
+            .filter(line -> !order.changedOnly() || line.standing() != PlanService.Standing.SAME)
+            .toList();
+    if (wanted.isEmpty()) {
+      throw new InvalidInput(
+          order.changedOnly() && !lines.isEmpty()
+              ? "Nothing has changed since it was delivered."
+              : "There is nothing to deliver: no overlay goes out at these targets.");
+    }
+    DeliveryRun run = runs.save(new DeliveryRun(packageId, wanted.size(), clock.instant()));
+    running.put(run.id(), new RunProgress());
+    worker.execute(() -> run(run, wanted));
+    return run;
   }
 
-  private void run(
-      DeliveryEntity delivery,
-      Long packageId,
-      Overlay document,
-      Target target,
-      Path folder,
-      String name) {
+  private void run(DeliveryRun run, List<PlanService.Line> lines) {
+    RunProgress progress = running.get(run.id());
+    Path folder = plans.folder(run.packageId());
+    Deliverer deliverer = plans.deliverer(run.packageId());
+    int failed = 0;
     try {
-      Delivered delivered =
-          new Deliverer(drawings.rendererFor(packageId))
-              .deliver(
-                  document,
-                  target,
-                  folder,
-                  name,
-                  (done, all) -> progress.put(delivery.id(), (double) done / all));
-      delivery.done(
-          delivered.inWords(),
-          delivered.report().sha256(),
-          DocumentJson.write(delivered.report()),
+      for (PlanService.Line line : lines) {
+        if (progress.wasCalledOff()) {
+          break;
+        }
+        if (!deliver(run, line, folder, deliverer, progress)) {
+          failed++;
+        }
+        progress.finishOne();
+      }
+    } finally {
+      boolean stopped = progress.wasCalledOff();
+      run.ended(
+          stopped ? DeliveryRun.State.STOPPED : DeliveryRun.State.DONE,
+          inWords(lines.size(), failed, stopped),
           clock.instant());
-    } catch (InvalidInput | DeliveryFailed e) {
+      runs.save(run);
+      running.remove(run.id());
+    }
+  }
+
+  private static String inWords(int planned, int failed, boolean stopped) {
+    if (stopped) {
+      return "It was called off; what was written until then is whole and was read back.";
+    }
+    if (failed == 0) {
+      return planned == 1 ? "It was delivered." : "All %d were delivered.".formatted(planned);
+    }
+    return "%d of %d could not be delivered; the others were.".formatted(failed, planned);
+  }
+
+  private boolean deliver(
+      DeliveryRun run,
+      PlanService.Line line,
+      Path folder,
+      Deliverer deliverer,
+      RunProgress progress) {
+    PlannedFile file = line.file();
+    Target target = file.target().of(file.overlay());
+    String name = file.freeName(there -> Files.exists(folder.resolve(there)));
+    DeliveryEntity delivery = deliveries.save(entity(run, line, target, folder, first(file, name)));
+    progress.begin(delivery.fileName());
+    try {
+      List<Delivered> delivered =
+          deliverer.deliver(file.overlay(), target, folder, name, progress::lines);
+      done(delivery, delivered.getFirst());
+      for (Delivered other : delivered.subList(1, delivered.size())) {
+        DeliveryEntity beside =
+            entity(run, line, target, folder, other.file().getFileName().toString());
+        done(beside, other);
+        deliveries.save(beside);
+      }
+      return true;
+    } catch (InvalidInput | DeliveryFailed | RunProgress.CalledOff e) {
       delivery.failed(e.getMessage(), clock.instant());
     } catch (RuntimeException | OutOfMemoryError e) {
       LOG.error("Delivery {} ended in an unexpected way", delivery.id(), e);
@@ -137,8 +204,68 @@ public class DeliveryService {
           clock.instant());
     } finally {
       deliveries.save(delivery);
-      progress.remove(delivery.id());
     }
+    return false;
+  }
+
+  private DeliveryEntity entity(
+      DeliveryRun run, PlanService.Line line, Target target, Path folder, String fileName) {
+    return new DeliveryEntity(
+        run,
+        line.entity(),
+        line.file().target().name(),
+        DocumentJson.write(target),
+        line.madeFrom(),
+        fileName,
+        folder.resolve(fileName).toString(),
+        clock.instant());
+  }
+
+  private void done(DeliveryEntity delivery, Delivered delivered) {
+    delivery.done(delivered, DocumentJson.write(delivered.report()), clock.instant());
+  }
+
+  private static String first(PlannedFile file, String name) {
+    return name + file.files().getFirst().substring(file.name().length());
+  }
+
+  /** Ends a run after the file that is being written, which is not kept. */
+  public void callOff(Long runId) {
+    runStatus(runId);
+    Optional.ofNullable(running.get(runId)).ifPresent(RunProgress::callOff);
+  }
+
+  public DeliveryRun runStatus(Long id) {
+    return runs.findById(id).orElseThrow(() -> new Missing("delivery run", id));
+  }
+
+  public List<DeliveryRun> runsOf(Long packageId) {
+    store.get(packageId);
+    return runs.findTop20ByPackageIdOrderByIdDesc(packageId);
+  }
+
+  public List<DeliveryEntity> filesOf(DeliveryRun run) {
+    return deliveries.findByRunIdOrderById(run.id());
+  }
+
+  /** How far a run is that has not ended. */
+  Optional<RunProgress> progressOf(DeliveryRun run) {
+    return Optional.ofNullable(running.get(run.id()));
+  }
+
+  /**
+   * How far a run is.
+   *
+   * @param finished overlays at targets that are finished
+   * @param share of the present file that is written, 0–1
+   * @param file the present file
+   */
+  public record HowFar(int finished, double share, String file) {}
+
+  public HowFar howFar(DeliveryRun run) {
+    return progressOf(run)
+        .map(one -> new HowFar(one.finished(), one.share(), one.file()))
+        .orElseGet(() -> new HowFar(run.planned(), 0, ""));
   }
 
   public DeliveryEntity get(Long id) {
@@ -150,10 +277,8 @@ public class DeliveryService {
     return deliveries.findByOverlayIdOrderByIdDesc(overlayId);
   }
 
-  /** Share of the lines written, 0–1. */
-  public double progressOf(DeliveryEntity delivery) {
-    return delivery.state() == DeliveryEntity.State.RUNNING
-        ? progress.getOrDefault(delivery.id(), 0.0)
-        : 1;
+  /** The files of a package that were delivered, newest first. */
+  public List<DeliveryEntity> deliveredOf(Long packageId) {
+    return deliveries.findByPackageIdAndStateOrderByIdDesc(packageId, DeliveryEntity.State.DONE);
   }
 }

@@ -55,17 +55,18 @@ public class CutOutLooks {
   public record SeenPart(String picture, int width, int height, double groundLeft) {}
 
   /**
+   * @param quick whether a part that is looked at from afar may be cut out of the picture made
+   *     smaller: not what will be delivered to the last pixel, but several times as soon
    * @throws InvalidInput if the package has no such raster picture
    */
-  public SeenPart look(Long packageId, String name, CutOut cutOut, CutView view, PicturePart part) {
-    if (!(drawings.picture(packageId, name).orElse(null) instanceof RasterPicture picture)) {
+  public SeenPart look(
+      Long packageId, String name, CutOut cutOut, CutView view, PicturePart part, boolean quick) {
+    if (!(drawings.picture(packageId, name).orElse(null) instanceof RasterPicture whole)) {
       throw new InvalidInput(
           "The package has no picture of pixels \"%s\" to cut out.".formatted(name));
     }
-    RasterPicture cut = drawings.rendererFor(packageId).cut(picture, cutOut);
-    RasterPicture seen = view.of(picture, cut);
-    int right = Math.min(picture.width(), part.left() + part.width());
-    int bottom = Math.min(picture.height(), part.top() + part.height());
+    int right = Math.min(whole.width(), part.left() + part.width());
+    int bottom = Math.min(whole.height(), part.top() + part.height());
     if (part.left() >= right || part.top() >= bottom) {
       throw new InvalidInput("The part to look at does not lie in the picture.");
     }
@@ -75,15 +76,31 @@ public class CutOutLooks {
     if (Math.max(width, height) > LARGEST_SIDE) {
       throw new InvalidInput("The part to look at is too large at this scale.");
     }
+    int halvings = halvings(whole, scale);
+    RasterPicture picture = quick ? whole.halvings().get(halvings) : whole;
+    CutOut how = quick ? cutOut.scaled(1.0 / (1 << halvings)) : cutOut;
+    RasterPicture cut = drawings.rendererFor(packageId).cut(picture, how);
+    RasterPicture seen = view.of(picture, cut);
+    RasterPicture level = quick ? seen : seen.halvings().get(halvings);
     AffineTransform to =
         AffineTransform.getScaleInstance(
             (double) width / (right - part.left()), (double) height / (bottom - part.top()));
     to.translate(-part.left(), -part.top());
+    to.scale((double) whole.width() / level.width(), (double) whole.height() / level.height());
     return new SeenPart(
-        drawn.keep(png(seen, to, width, height)),
-        picture.width(),
-        picture.height(),
+        drawn.keep(png(level, to, width, height)),
+        whole.width(),
+        whole.height(),
         GroundLeft.of(picture, cut));
+  }
+
+  /** How often a picture can be halved and still is no smaller than what is looked at. */
+  private static int halvings(RasterPicture picture, double scale) {
+    int step = 0;
+    for (double left = scale; left <= 0.5 && step + 1 < picture.halvings().size(); left *= 2) {
+      step++;
+    }
+    return step;
   }
 
   private static byte[] png(RasterPicture picture, AffineTransform to, int width, int height) {

@@ -1,6 +1,8 @@
 package app.diaphan.server.json;
 
 import app.diaphan.core.arrange.Arrangement;
+import app.diaphan.core.deliver.Carried;
+import app.diaphan.core.deliver.Extent;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.PixelAspect;
 import app.diaphan.core.overlay.Colour;
@@ -26,6 +28,8 @@ import app.diaphan.core.overlay.finish.Relief;
 import app.diaphan.core.overlay.finish.Rim;
 import app.diaphan.core.overlay.finish.Shadow;
 import app.diaphan.core.overlay.finish.Soften;
+import app.diaphan.core.targets.NamePattern;
+import app.diaphan.core.targets.TargetFrame;
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
@@ -55,6 +59,10 @@ public final class DocumentShapes {
         Map.entry(Run.Ink.class, InkShape.class),
         Map.entry(TextBox.class, TextBoxShape.class),
         Map.entry(TextBox.Fit.class, FitShape.class),
+        Map.entry(Extent.class, ExtentShape.class),
+        Map.entry(Carried.class, CarriedShape.class),
+        Map.entry(TargetFrame.class, TargetFrameShape.class),
+        Map.entry(NamePattern.class, WordShape.class),
         Map.entry(Arrangement.class, ArrangementShape.class),
         Map.entry(Colour.class, WordShape.class),
         Map.entry(PixelAspect.class, WordShape.class),
@@ -191,6 +199,29 @@ public final class DocumentShapes {
     @JsonSubTypes.Type(value = Tint.Replaced.class, name = "replaced")
   })
   interface TintShape {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Extent.WholeFrame.class, name = "frame"),
+    @JsonSubTypes.Type(value = Extent.TrimmedExtent.class, name = "drawn")
+  })
+  interface ExtentShape {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Carried.Straight.class, name = "straight"),
+    @JsonSubTypes.Type(value = Carried.Premultiplied.class, name = "premultiplied"),
+    @JsonSubTypes.Type(value = Carried.FillAndKey.class, name = "fill-and-key"),
+    @JsonSubTypes.Type(value = Carried.OverColour.class, name = "over-colour")
+  })
+  interface CarriedShape {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = TargetFrame.OfOverlay.class, name = "own"),
+    @JsonSubTypes.Type(value = TargetFrame.SameForAll.class, name = "given")
+  })
+  interface TargetFrameShape {}
 
   @JsonIgnoreProperties("any")
   interface HugShape {}

@@ -9,8 +9,9 @@ import tools.jackson.databind.node.ObjectNode;
  * texts had no runs, boxes and settings, places did not say what they hang from, plates could not
  * hug and pictures not be cropped. In the second, opacities and finishes stood beside the other
  * properties of a piece instead of in its look, groups had no finishes and outlines only round
- * corners. In the third, pictures had no cut-out and no tint, in the fourth no page. Everything is
- * given the value that draws as before.
+ * corners. In the third, pictures had no cut-out and no tint, in the fourth no page. In the fifth,
+ * nothing could differ at targets, and targets of deliveries told all of their file beside their
+ * frame. Everything is given the value that draws as before.
  */
 final class OlderDocuments {
   private OlderDocuments() {}
@@ -26,9 +27,47 @@ final class OlderDocuments {
         }
       }
       bringStack(document.get("stack"), first);
+      if (document instanceof ObjectNode overlay
+          && overlay.has("stack")
+          && !overlay.has("forTargets")) {
+        overlay.putArray("forTargets");
+      }
+    }
+    bringTarget(document);
+    if (document instanceof ObjectNode report
+        && report.has("sha256")
+        && report.has("tags")
+        && !report.has("channels")) {
+      report.put("channels", 4).put("fringe", 0);
     }
     bringHouse(document);
     bringHouse(document.path("house"));
+  }
+
+  private static void bringTarget(JsonNode document) {
+    if (!(document instanceof ObjectNode target)
+        || !target.has("frame")
+        || !target.path("extent").isString()) {
+      return;
+    }
+    ObjectNode file = target.objectNode();
+    boolean whole = target.remove("extent").asString("").equals("FRAME");
+    ObjectNode extent = file.putObject("extent").put("kind", whole ? "frame" : "drawn");
+    if (!whole) {
+      extent.put("margin", 0).put("evenSides", false);
+    }
+    boolean straight = target.remove("alpha").asString("").equals("STRAIGHT");
+    ObjectNode carried =
+        file.putObject("carried").put("kind", straight ? "straight" : "premultiplied");
+    if (!straight) {
+      carried.put("matte", "#000000");
+    }
+    for (String same :
+        new String[] {"format", "depth", "compression", "level", "dither", "dotsPerInch"}) {
+      file.set(same, target.remove(same));
+    }
+    file.put("sidecar", false);
+    target.set("file", file);
   }
 
   private static void bringStack(JsonNode stack, boolean first) {

@@ -1,10 +1,20 @@
 package app.diaphan.server.store;
 
 import java.util.List;
+import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 public interface Deliveries extends JpaRepository<DeliveryEntity, Long> {
   List<DeliveryEntity> findByOverlayIdOrderByIdDesc(Long overlayId);
+
+  List<DeliveryEntity> findByRunIdOrderById(Long runId);
+
+  List<DeliveryEntity> findByPackageIdAndStateOrderByIdDesc(
+      Long packageId, DeliveryEntity.State state);
+
+  /** The newest file of an overlay at a target. */
+  Optional<DeliveryEntity> findFirstByOverlayIdAndTargetNameAndStateOrderByIdDesc(
+      Long overlayId, String targetName, DeliveryEntity.State state);
 
   List<DeliveryEntity> findByState(DeliveryEntity.State state);
 }

@@ -1,5 +1,6 @@
 package app.diaphan.server.store;
 
+import app.diaphan.core.deliver.Delivered;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -9,6 +10,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.Optional;
 
 /** One file that was delivered, is being delivered or could not be. */
 @Entity
@@ -27,6 +29,15 @@ public class DeliveryEntity {
 
   private Long overlayId;
   private Long packageId;
+
+  /** Nothing for a delivery made before there were runs; so are the two that follow. */
+  private Long runId;
+
+  private String targetName;
+
+  /** A digest of all that decides the file. */
+  private String madeFrom;
+
   private String overlayName;
   private int revision;
   @Lob private String target;
@@ -39,18 +50,38 @@ public class DeliveryEntity {
   private String sentence;
   private String sha256;
   @Lob private String report;
+
+  /** A look at the file that others are recognised by; there once it was asked for. */
+  @Lob private byte[] pictureLook;
+
+  private int placeLeft;
+  private int placeTop;
+
   private Instant startedAt;
   private Instant endedAt;
 
   protected DeliveryEntity() {}
 
+  /**
+   * @param madeFrom a digest of all that decides the file
+   */
   public DeliveryEntity(
-      OverlayEntity overlay, String target, String fileName, String path, Instant startedAt) {
+      DeliveryRun run,
+      OverlayEntity overlay,
+      String targetName,
+      String target,
+      String madeFrom,
+      String fileName,
+      String path,
+      Instant startedAt) {
+    runId = run.id();
     overlayId = overlay.id();
     packageId = overlay.packageId();
     overlayName = overlay.name();
     revision = overlay.revision();
+    this.targetName = targetName;
     this.target = target;
+    this.madeFrom = madeFrom;
     this.fileName = fileName;
     this.path = path;
     this.startedAt = startedAt;
@@ -58,10 +89,15 @@ public class DeliveryEntity {
     sentence = "Being written.";
   }
 
-  public void done(String inWords, String digest, String reportJson, Instant at) {
+  /** The file may have got another name than was planned. */
+  public void done(Delivered delivered, String reportJson, Instant at) {
     state = State.DONE;
-    sentence = inWords;
-    sha256 = digest;
+    fileName = delivered.file().getFileName().toString();
+    path = delivered.file().toString();
+    placeLeft = delivered.left();
+    placeTop = delivered.top();
+    sentence = delivered.inWords();
+    sha256 = delivered.report().sha256();
     report = reportJson;
     endedAt = at;
   }
@@ -72,8 +108,42 @@ public class DeliveryEntity {
     endedAt = at;
   }
 
+  public void keepLook(byte[] look) {
+    pictureLook = look;
+  }
+
   public Long id() {
     return id;
+  }
+
+  public Long overlayId() {
+    return overlayId;
+  }
+
+  public Long packageId() {
+    return packageId;
+  }
+
+  public Optional<Long> runId() {
+    return Optional.ofNullable(runId);
+  }
+
+  /** Empty for a delivery made before targets had names. */
+  public String targetName() {
+    return targetName == null ? "" : targetName;
+  }
+
+  public Optional<String> madeFrom() {
+    return Optional.ofNullable(madeFrom);
+  }
+
+  /** Digest of the file, in hex; nothing until it is done. */
+  public Optional<String> sha256() {
+    return Optional.ofNullable(sha256);
+  }
+
+  public Optional<byte[]> pictureLook() {
+    return Optional.ofNullable(pictureLook);
   }
 
   public int revision() {
@@ -98,6 +168,15 @@ public class DeliveryEntity {
 
   public State state() {
     return state;
+  }
+
+  /** Where the file lies on its frame, in pixels. */
+  public int placeLeft() {
+    return placeLeft;
+  }
+
+  public int placeTop() {
+    return placeTop;
   }
 
   public String sentence() {

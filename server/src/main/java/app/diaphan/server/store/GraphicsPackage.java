@@ -20,6 +20,12 @@ public class GraphicsPackage {
   /** As JSON; nothing for a package made before there was a house style. */
   @Lob private String house;
 
+  /** As JSON; nothing until they differ from what a package starts with. */
+  @Lob private String targets;
+
+  /** Kinds of checks, with commas between; nothing for none. */
+  private String checksLeftOut;
+
   private Instant createdAt;
 
   protected GraphicsPackage() {}
@@ -43,5 +49,21 @@ public class GraphicsPackage {
 
   public void keepHouse(String document) {
     house = document;
+  }
+
+  public Optional<String> targets() {
+    return Optional.ofNullable(targets);
+  }
+
+  public void keepTargets(String document) {
+    targets = document;
+  }
+
+  public Optional<String> checksLeftOut() {
+    return Optional.ofNullable(checksLeftOut);
+  }
+
+  public void leaveOutChecks(String kinds) {
+    checksLeftOut = kinds;
   }
 }

@@ -1,16 +1,23 @@
 package app.diaphan.server.store;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.check.CheckKind;
 import app.diaphan.core.deliver.FileName;
 import app.diaphan.core.house.HouseStyle;
 import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.picture.PictureReader;
+import app.diaphan.core.targets.TargetList;
 import app.diaphan.server.bundle.Bundle;
 import app.diaphan.server.json.DocumentJson;
 import java.time.Clock;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -22,6 +29,7 @@ public class PackageStore {
   private final Revisions revisions;
   private final PictureStore pictures;
   private final Stills stills;
+  private final Clips clips;
   private final Clock clock;
 
   PackageStore(
@@ -30,12 +38,14 @@ public class PackageStore {
       Revisions revisions,
       PictureStore pictures,
       Stills stills,
+      Clips clips,
       Clock clock) {
     this.packages = packages;
     this.overlays = overlays;
     this.revisions = revisions;
     this.pictures = pictures;
     this.stills = stills;
+    this.clips = clips;
     this.clock = clock;
   }
 
@@ -151,6 +161,38 @@ public class PackageStore {
     return house;
   }
 
+  public TargetList targets(Long packageId) {
+    return get(packageId)
+        .targets()
+        .map(json -> DocumentJson.read(json, TargetList.class, "The saved targets"))
+        .orElse(TargetList.AS_DESIGNED);
+  }
+
+  @Transactional
+  public TargetList keepTargets(Long packageId, TargetList targets) {
+    GraphicsPackage graphics = get(packageId);
+    graphics.keepTargets(DocumentJson.write(targets));
+    packages.save(graphics);
+    return targets;
+  }
+
+  /** The checks that the proof of a package does not make. */
+  public Set<CheckKind> checksLeftOut(Long packageId) {
+    return get(packageId).checksLeftOut().stream()
+        .flatMap(kinds -> Arrays.stream(kinds.split(",")))
+        .filter(kind -> !kind.isEmpty())
+        .map(CheckKind::valueOf)
+        .collect(Collectors.toCollection(() -> EnumSet.noneOf(CheckKind.class)));
+  }
+
+  @Transactional
+  public Set<CheckKind> leaveOutChecks(Long packageId, Set<CheckKind> kinds) {
+    GraphicsPackage graphics = get(packageId);
+    graphics.leaveOutChecks(kinds.stream().map(Enum::name).collect(Collectors.joining(",")));
+    packages.save(graphics);
+    return kinds;
+  }
+
   private void keepRevision(OverlayEntity entity) {
     revisions.save(
         new OverlayRevision(entity.id(), entity.revision(), entity.document(), entity.savedAt()));
@@ -165,10 +207,47 @@ public class PackageStore {
     return stills.findById(id).orElseThrow(() -> new Missing("still", id));
   }
 
+  public List<ClipEntity> clipsOf(Long packageId) {
+    get(packageId);
+    return clips.findByPackageIdOrderByName(packageId);
+  }
+
+  public ClipEntity clip(Long id) {
+    return clips.findById(id).orElseThrow(() -> new Missing("clip", id));
+  }
+
+  /**
+   * Adds a still to a backdrop, which is made if there is none of this name.
+   *
+   * @throws InvalidInput if it is no picture, or not one that a browser shows as a JPEG
+   */
+  @Transactional
+  public StillEntity addStill(Long packageId, String clip, byte[] jpeg) {
+    get(packageId);
+    FileName.check(clip);
+    if (!PictureReader.header(clip, jpeg).format().equals("JPEG")) {
+      throw new InvalidInput("A still is kept as a JPEG file; this is another kind of picture.");
+    }
+    int last =
+        stillsOf(packageId).stream()
+            .filter(still -> still.clip().equals(clip))
+            .mapToInt(StillEntity::position)
+            .max()
+            .orElse(0);
+    return stills.save(new StillEntity(packageId, clip, last + 1, jpeg));
+  }
+
+  @Transactional
+  public void deleteStill(Long id) {
+    stills.delete(still(id));
+  }
+
   @Transactional
   public GraphicsPackage add(Bundle bundle) {
     GraphicsPackage graphics = create(bundle.name());
     keepHouse(graphics.id(), bundle.house());
+    keepTargets(graphics.id(), bundle.targets());
+    leaveOutChecks(graphics.id(), bundle.checksLeftOut());
     bundle.overlays().values().forEach(overlay -> add(graphics.id(), overlay));
     bundle.pictures().forEach((name, content) -> pictures.addAs(graphics.id(), name, content));
     bundle
@@ -179,6 +258,7 @@ public class PackageStore {
                 stills.save(new StillEntity(graphics.id(), clip, i + 1, contents.get(i)));
               }
             });
+    bundle.films().forEach((clip, film) -> clips.save(new ClipEntity(graphics.id(), clip, film)));
     return graphics;
   }
 
@@ -195,14 +275,24 @@ public class PackageStore {
     }
     Map<String, byte[]> files = new LinkedHashMap<>();
     pictures.of(packageId).forEach(one -> files.put(one.name(), pictures.content(one)));
-    Map<String, List<byte[]>> clips = new LinkedHashMap<>();
+    Map<String, List<byte[]>> byClip = new LinkedHashMap<>();
     stillsOf(packageId)
         .forEach(
             still ->
-                clips
+                byClip
                     .computeIfAbsent(still.clip(), clip -> new ArrayList<>())
                     .add(still.content()));
     GraphicsPackage graphics = get(packageId);
-    return new Bundle(graphics.name(), houseOf(graphics), documents, files, clips);
+    Map<String, byte[]> films = new LinkedHashMap<>();
+    clipsOf(packageId).forEach(clip -> films.put(clip.name(), clip.content()));
+    return new Bundle(
+        graphics.name(),
+        houseOf(graphics),
+        targets(packageId),
+        checksLeftOut(packageId),
+        documents,
+        files,
+        byClip,
+        films);
   }
 }

@@ -25,7 +25,8 @@ import org.springframework.context.annotation.Configuration;
 @Configuration
 class ApiDescription {
   /** Properties that may be left out or empty. */
-  private static final Set<String> OPTIONAL = Set.of("DeliveryStatus.report", "FileReport.drawn");
+  private static final Set<String> OPTIONAL =
+      Set.of("DeliveryStatus.report", "FileReport.drawn", "ReturnedFile.delivery");
 
   ApiDescription() {
     DocumentJson.shapes()

@@ -1,25 +1,27 @@
 package app.diaphan.server.web;
 
-import app.diaphan.core.InvalidInput;
-import app.diaphan.core.deliver.Deliverer;
-import app.diaphan.core.deliver.FileName;
 import app.diaphan.core.deliver.FileReport;
 import app.diaphan.core.deliver.Target;
-import app.diaphan.core.overlay.Overlay;
-import app.diaphan.core.raster.Bounds;
 import app.diaphan.server.deliver.DeliveryService;
-import app.diaphan.server.draw.DrawingService;
 import app.diaphan.server.json.DocumentJson;
+import app.diaphan.server.report.ReportPage;
 import app.diaphan.server.store.DeliveryEntity;
+import app.diaphan.server.store.DeliveryRun;
 import app.diaphan.server.store.Missing;
-import app.diaphan.server.store.OverlayEntity;
 import app.diaphan.server.store.PackageStore;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
 import java.time.Instant;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.zip.Deflater;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
 import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.ContentDisposition;
@@ -35,8 +37,9 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 
-/** Deliveries: what would be written, writing it, and what was written. */
+/** Deliveries: writing overlays to their targets, and what was written. */
 @RestController
 @RequestMapping("/api")
 class DeliveryApi {
@@ -45,116 +48,94 @@ class DeliveryApi {
 
   private final PackageStore store;
   private final DeliveryService deliveries;
-  private final DrawingService drawings;
+  private final Clock clock;
 
-  DeliveryApi(PackageStore store, DeliveryService deliveries, DrawingService drawings) {
+  DeliveryApi(PackageStore store, DeliveryService deliveries, Clock clock) {
     this.store = store;
     this.deliveries = deliveries;
-    this.drawings = drawings;
+    this.clock = clock;
   }
 
-  record Order(Target target, String name) {}
-
   /**
-   * What a delivery would write.
-   *
-   * @param problem why it cannot be written; empty if it can
-   * @param width of the file in pixels; 0 if there would be none
-   * @param left where the file lies on its frame
-   * @param replaces whether a file of this name is there already
-   */
-  record Preview(
-      String problem,
-      String fileName,
-      String folder,
-      int width,
-      int height,
-      int left,
-      int top,
-      boolean replaces) {}
-
-  /**
-   * @param progress share of the lines written, 0–1
    * @param sentence what was written, or why not
+   * @param targetName empty for a delivery made before targets had names
+   * @param left where the file lies on its frame, in pixels
    * @param report what is in the file; there once it is done
    */
   record DeliveryStatus(
       long id,
+      long overlayId,
+      String overlay,
       DeliveryEntity.State state,
-      double progress,
       String sentence,
       int revision,
+      String targetName,
       String fileName,
       String path,
       Instant startedAt,
       Target target,
+      int left,
+      int top,
       Optional<FileReport> report) {}
 
-  @PostMapping("/overlays/{id}/deliveries/preview")
-  Preview preview(@PathVariable long id, @RequestBody Order order) {
-    OverlayEntity entity = store.overlay(id);
-    Overlay overlay = store.dressed(entity);
-    Path folder = deliveries.folder(entity.packageId());
-    String problem = "";
-    try {
-      FileName.check(order.name());
-    } catch (InvalidInput e) {
-      problem = e.getMessage();
-    }
-    Bounds extent =
-        new Deliverer(drawings.rendererFor(entity.packageId()))
-            .extent(overlay, order.target())
-            .orElse(Bounds.EMPTY);
-    if (extent.empty() && problem.isEmpty()) {
-      problem = "Nothing is drawn on this frame, so there is nothing to trim to.";
-    }
-    String fileName =
-        problem.isEmpty() ? order.name() + "." + order.target().format().extension() : "";
-    return new Preview(
-        problem,
-        fileName,
-        folder.toString(),
-        extent.width(),
-        extent.height(),
-        extent.left(),
-        extent.top(),
-        !fileName.isEmpty() && Files.exists(folder.resolve(fileName)));
-  }
+  /**
+   * @param planned how many overlays at how many targets, all counted
+   * @param finished how many of them are finished
+   * @param progress share of all lines that are written, 0–1
+   * @param file being written
+   * @param files that were written or could not be
+   */
+  record RunStatus(
+      long id,
+      DeliveryRun.State state,
+      String sentence,
+      Instant startedAt,
+      int planned,
+      int finished,
+      double progress,
+      String file,
+      List<DeliveryStatus> files) {}
 
-  @PostMapping("/overlays/{id}/deliveries")
+  @PostMapping("/packages/{id}/delivery-runs")
   @ResponseStatus(HttpStatus.ACCEPTED)
-  DeliveryStatus deliver(@PathVariable long id, @RequestBody Order order) {
-    return status(deliveries.start(id, order.target(), order.name()));
+  RunStatus deliver(@PathVariable long id, @RequestBody DeliveryService.Order order) {
+    return status(deliveries.start(id, order));
   }
 
-  @GetMapping("/overlays/{id}/deliveries")
-  List<DeliveryStatus> history(@PathVariable long id) {
-    return deliveries.of(id).stream().map(this::status).toList();
+  @GetMapping("/packages/{id}/delivery-runs")
+  List<RunStatus> runs(@PathVariable long id) {
+    return deliveries.runsOf(id).stream().map(this::status).toList();
   }
 
-  @GetMapping("/deliveries/{id}")
-  DeliveryStatus delivery(@PathVariable long id) {
-    return status(deliveries.get(id));
+  @GetMapping("/delivery-runs/{id}")
+  RunStatus run(@PathVariable long id) {
+    return status(deliveries.runStatus(id));
   }
 
-  /** Sends the delivery's status whenever it may have changed, until it has ended. */
-  @GetMapping(path = "/deliveries/{id}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+  @PostMapping("/delivery-runs/{id}/call-off")
+  RunStatus callOff(@PathVariable long id) {
+    deliveries.callOff(id);
+    return status(deliveries.runStatus(id));
+  }
+
+  /** Sends the run's status whenever it may have changed, until it has ended. */
+  @GetMapping(path = "/delivery-runs/{id}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
   SseEmitter events(@PathVariable long id) {
-    deliveries.get(id);
+    deliveries.runStatus(id);
     SseEmitter emitter = new SseEmitter(LONGEST_WATCH);
     Thread.ofVirtual()
         .start(
             () -> {
               try {
-                DeliveryStatus now;
+                RunStatus now;
                 do {
-                  now = status(deliveries.get(id));
+                  now = status(deliveries.runStatus(id));
                   emitter.send(SseEmitter.event().name("status").data(DocumentJson.write(now)));
                   Thread.sleep(BETWEEN_EVENTS);
-                } while (now.state() == DeliveryEntity.State.RUNNING);
+                } while (now.state() == DeliveryRun.State.RUNNING);
                 emitter.complete();
-              } catch (IOException | IllegalStateException e) {
-                emitter.completeWithError(e); // Nobody is listening any more.
+              } catch (IOException | RuntimeException e) {
+                emitter.completeWithError(e); // Mostly nobody is listening any more.
               } catch (InterruptedException e) {
                 Thread.currentThread().interrupt();
               }
@@ -162,20 +143,20 @@ class DeliveryApi {
     return emitter;
   }
 
+  @GetMapping("/overlays/{id}/deliveries")
+  List<DeliveryStatus> history(@PathVariable long id) {
+    return deliveries.of(id).stream().map(DeliveryApi::status).toList();
+  }
+
   @GetMapping("/deliveries/{id}/file")
   ResponseEntity<Resource> file(@PathVariable long id) {
     DeliveryEntity delivery = deliveries.get(id);
     Path file = Path.of(delivery.path());
-    if (delivery.state() != DeliveryEntity.State.DONE || !Files.isRegularFile(file)) {
+    if (!isThere(delivery)) {
       throw new Missing("The file %s is not there to be fetched.".formatted(delivery.fileName()));
     }
     return ResponseEntity.ok()
-        .header(
-            HttpHeaders.CONTENT_DISPOSITION,
-            ContentDisposition.attachment()
-                .filename(delivery.fileName(), java.nio.charset.StandardCharsets.UTF_8)
-                .build()
-                .toString())
+        .header(HttpHeaders.CONTENT_DISPOSITION, attachment(delivery.fileName()))
         .contentType(
             delivery.fileName().endsWith(".png")
                 ? MediaType.IMAGE_PNG
@@ -183,17 +164,123 @@ class DeliveryApi {
         .body(new FileSystemResource(file));
   }
 
-  private DeliveryStatus status(DeliveryEntity delivery) {
+  /** All files of a run with their report; packed no further, since they are packed themselves. */
+  @GetMapping(path = "/delivery-runs/{id}/files.zip", produces = "application/zip")
+  ResponseEntity<StreamingResponseBody> zip(@PathVariable long id) {
+    DeliveryRun run = deliveries.runStatus(id);
+    List<DeliveryEntity> files = done(run);
+    String report = report(run, files);
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, attachment("delivery-" + id + ".zip"))
+        .body(
+            out -> {
+              try (ZipOutputStream zip = new ZipOutputStream(out)) {
+                zip.setLevel(Deflater.BEST_SPEED);
+                Set<String> names = new HashSet<>();
+                for (DeliveryEntity file : files) {
+                  if (names.add(file.fileName())) {
+                    add(zip, file.fileName(), Path.of(file.path()));
+                  }
+                  Path sidecar = sidecar(file);
+                  if (Files.exists(sidecar) && names.add(sidecar.getFileName().toString())) {
+                    add(zip, sidecar.getFileName().toString(), sidecar);
+                  }
+                }
+                zip.putNextEntry(new ZipEntry("report.html"));
+                zip.write(report.getBytes(StandardCharsets.UTF_8));
+                zip.closeEntry();
+              }
+            });
+  }
+
+  private static Path sidecar(DeliveryEntity delivery) {
+    Path file = Path.of(delivery.path());
+    String name = delivery.fileName().replaceFirst("(-fill|-key)?\\.(png|tif)$", ".json");
+    return file.resolveSibling(name);
+  }
+
+  private static void add(ZipOutputStream zip, String name, Path file) throws IOException {
+    zip.putNextEntry(new ZipEntry(name));
+    Files.copy(file, zip);
+    zip.closeEntry();
+  }
+
+  /** One printable page for the client. */
+  @GetMapping(path = "/delivery-runs/{id}/report.html", produces = MediaType.TEXT_HTML_VALUE)
+  ResponseEntity<String> reportPage(@PathVariable long id) {
+    DeliveryRun run = deliveries.runStatus(id);
+    return ResponseEntity.ok()
+        .header(
+            "Content-Security-Policy",
+            "default-src 'none'; img-src data:; style-src 'unsafe-inline'")
+        .body(report(run, done(run)));
+  }
+
+  private String report(DeliveryRun run, List<DeliveryEntity> files) {
+    return ReportPage.of(
+        store.get(run.packageId()).name(),
+        run.startedAt().atZone(clock.getZone()),
+        files.stream()
+            .map(DeliveryApi::status)
+            .map(
+                file ->
+                    new ReportPage.Entry(
+                        file.overlay(),
+                        file.revision(),
+                        file.targetName(),
+                        file.target(),
+                        Path.of(file.path()),
+                        file.sentence(),
+                        file.report().orElseThrow()))
+            .toList());
+  }
+
+  private List<DeliveryEntity> done(DeliveryRun run) {
+    return deliveries.filesOf(run).stream().filter(DeliveryApi::isThere).toList();
+  }
+
+  private static boolean isThere(DeliveryEntity delivery) {
+    return delivery.state() == DeliveryEntity.State.DONE
+        && Files.isRegularFile(Path.of(delivery.path()));
+  }
+
+  private static String attachment(String name) {
+    return ContentDisposition.attachment()
+        .filename(name, StandardCharsets.UTF_8)
+        .build()
+        .toString();
+  }
+
+  private RunStatus status(DeliveryRun run) {
+    DeliveryService.HowFar far = deliveries.howFar(run);
+    boolean running = run.state() == DeliveryRun.State.RUNNING;
+    return new RunStatus(
+        run.id(),
+        run.state(),
+        run.sentence(),
+        run.startedAt(),
+        run.planned(),
+        far.finished(),
+        running ? (far.finished() + far.share()) / run.planned() : 1,
+        far.file(),
+        deliveries.filesOf(run).stream().map(DeliveryApi::status).toList());
+  }
+
+  static DeliveryStatus status(DeliveryEntity delivery) {
     return new DeliveryStatus(
         delivery.id(),
+        Optional.ofNullable(delivery.overlayId()).orElse(0L),
+        delivery.overlayName(),
         delivery.state(),
-        deliveries.progressOf(delivery),
         delivery.sentence(),
         delivery.revision(),
+        delivery.targetName(),
         delivery.fileName(),
         delivery.path(),
         delivery.startedAt(),
         DocumentJson.read(delivery.target(), Target.class, "The target of a delivery"),
+        delivery.placeLeft(),
+        delivery.placeTop(),
         Optional.ofNullable(delivery.report())
             .map(json -> DocumentJson.read(json, FileReport.class, "The report of a delivery")));
   }

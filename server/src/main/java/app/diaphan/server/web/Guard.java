@@ -21,7 +21,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class Guard extends OncePerRequestFilter {
   private static final Set<String> OWN_HOSTS = Set.of("127.0.0.1", "localhost", "[::1]");
   private static final String POLICY =
-      "default-src 'none'; script-src 'self'; style-src 'self' 'unsafe-inline'; "
+      "default-src 'none'; media-src 'self' blob:; script-src 'self'; style-src 'self' 'unsafe-inline'; "
           + "img-src 'self' data: blob:; font-src 'self'; connect-src 'self'; "
           + "base-uri 'none'; form-action 'none'; frame-ancestors 'none'";
 

@@ -15,7 +15,6 @@ import app.diaphan.server.draw.Drawing;
 import app.diaphan.server.draw.DrawingService;
 import app.diaphan.server.store.GraphicsPackage;
 import app.diaphan.server.store.PackageStore;
-import app.diaphan.server.store.StillEntity;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
@@ -65,12 +64,6 @@ class PackageApi {
   record FontWeight(int weight, String name) {}
 
   record FrameEntry(FrameChoice choice, double displayWidth, List<String> rates) {}
-
-  record StillSummary(long id, String clip, int position) {
-    static StillSummary of(StillEntity still) {
-      return new StillSummary(still.id(), still.clip(), still.position());
-    }
-  }
 
   record ToReframe(Overlay overlay, Frame frame) {}
 
@@ -147,18 +140,6 @@ class PackageApi {
   @PutMapping("/packages/{id}/house")
   HouseStyle keepHouse(@PathVariable long id, @RequestBody HouseStyle house) {
     return store.keepHouse(id, house);
-  }
-
-  @GetMapping("/packages/{id}/stills")
-  List<StillSummary> stills(@PathVariable long id) {
-    return store.stillsOf(id).stream().map(StillSummary::of).toList();
-  }
-
-  @GetMapping(path = "/stills/{id}.jpg", produces = MediaType.IMAGE_JPEG_VALUE)
-  ResponseEntity<byte[]> still(@PathVariable long id) {
-    return ResponseEntity.ok()
-        .cacheControl(CacheControl.maxAge(Duration.ofDays(1)).cachePrivate())
-        .body(store.still(id).content());
   }
 
   /** The overlay on another master frame; nothing is saved. */

@@ -77,12 +77,17 @@ class PictureApi {
         picture, pictures.uses(picture.packageId()).getOrDefault(picture.name(), List.of()));
   }
 
-  record ToLookAt(String picture, CutOut cutOut, CutView view, CutOutLooks.PicturePart part) {}
+  /**
+   * @param quick whether the look may be made of a smaller picture, to come sooner
+   */
+  record ToLookAt(
+      String picture, CutOut cutOut, CutView view, CutOutLooks.PicturePart part, boolean quick) {}
 
   /** A part of a picture that is being cut out. */
   @PostMapping("/packages/{id}/cut-outs")
   CutOutLooks.SeenPart lookAt(@PathVariable long id, @RequestBody ToLookAt wanted) {
-    return looks.look(id, wanted.picture(), wanted.cutOut(), wanted.view(), wanted.part());
+    return looks.look(
+        id, wanted.picture(), wanted.cutOut(), wanted.view(), wanted.part(), wanted.quick());
   }
 
   @GetMapping("/packages/{id}/pictures")

@@ -1,0 +1,80 @@
+package app.diaphan.server.store;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+
+/** Overlays that were delivered to targets in one go. */
+@Entity
+@Table(name = "delivery_run")
+public class DeliveryRun {
+  /** How far a run is. */
+  public enum State {
+    RUNNING,
+    DONE,
+    /** The designer called it off, or the process ended. */
+    STOPPED
+  }
+
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  private Long id;
+
+  private Long packageId;
+
+  @Enumerated(EnumType.STRING)
+  private State state;
+
+  private int planned;
+  private String sentence;
+  private Instant startedAt;
+  private Instant endedAt;
+
+  protected DeliveryRun() {}
+
+  /**
+   * @param planned how many overlays at how many targets, all counted
+   */
+  public DeliveryRun(Long packageId, int planned, Instant startedAt) {
+    this.packageId = packageId;
+    this.planned = planned;
+    this.startedAt = startedAt;
+    state = State.RUNNING;
+    sentence = "Being delivered.";
+  }
+
+  public void ended(State how, String inWords, Instant at) {
+    state = how;
+    sentence = inWords;
+    endedAt = at;
+  }
+
+  public Long id() {
+    return id;
+  }
+
+  public Long packageId() {
+    return packageId;
+  }
+
+  public State state() {
+    return state;
+  }
+
+  public int planned() {
+    return planned;
+  }
+
+  public String sentence() {
+    return sentence;
+  }
+
+  public Instant startedAt() {
+    return startedAt;
+  }
+}

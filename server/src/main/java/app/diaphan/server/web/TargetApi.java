@@ -1,0 +1,117 @@
+package app.diaphan.server.web;
+
+import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.overlay.Reframed;
+import app.diaphan.core.overlay.retarget.Retargeting;
+import app.diaphan.core.targets.NameToken;
+import app.diaphan.core.targets.NamedTarget;
+import app.diaphan.core.targets.TargetList;
+import app.diaphan.server.deliver.PlanService;
+import app.diaphan.server.store.PackageStore;
+import java.util.Arrays;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The targets of a package, how overlays look there, and what would be written. */
+@RestController
+@RequestMapping("/api")
+class TargetApi {
+  private final PackageStore store;
+  private final PlanService plans;
+
+  TargetApi(PackageStore store, PlanService plans) {
+    this.store = store;
+    this.plans = plans;
+  }
+
+  record NameTokenMeaning(String written, String meaning) {}
+
+  record ToRetarget(Overlay overlay, NamedTarget target) {}
+
+  /**
+   * @param overlays ids; all of the package's if there are none
+   * @param targets in order; they need not be saved
+   */
+  record ToPlan(List<Long> overlays, List<NamedTarget> targets) {}
+
+  /**
+   * One overlay at one target, before it is delivered.
+   *
+   * @param problem why it cannot be written; empty if it can
+   * @param files names of what would be written; none if it cannot be
+   * @param folder where
+   * @param width of the files in pixels; 0 if there would be none
+   * @param left where the files lie on their frame
+   * @param replaces whether a file of this name is there already and would be replaced
+   * @param changes what has changed since the last delivery, in words
+   */
+  record PlanLine(
+      long overlayId,
+      String overlay,
+      String target,
+      String problem,
+      List<String> files,
+      String folder,
+      int width,
+      int height,
+      int left,
+      int top,
+      boolean replaces,
+      PlanService.Standing standing,
+      List<String> changes) {}
+
+  /** What patterns of file names can hold. */
+  @GetMapping("/name-tokens")
+  List<NameTokenMeaning> nameTokens() {
+    return Arrays.stream(NameToken.values())
+        .map(token -> new NameTokenMeaning(token.written(), token.meaning()))
+        .toList();
+  }
+
+  @GetMapping("/packages/{id}/targets")
+  TargetList targets(@PathVariable long id) {
+    return store.targets(id);
+  }
+
+  @PutMapping("/packages/{id}/targets")
+  TargetList keepTargets(@PathVariable long id, @RequestBody TargetList targets) {
+    return store.keepTargets(id, targets);
+  }
+
+  /** The overlay as a target shows it, on the target's frame; nothing is saved. */
+  @PostMapping("/retargeted")
+  Overlay retargeted(@RequestBody ToRetarget wanted) {
+    Overlay there = Retargeting.of(wanted.overlay(), wanted.target().name());
+    return Reframed.of(there, wanted.target().frame().of(there)).withForTargets(List.of());
+  }
+
+  /** What would be delivered of the overlays as they are saved. */
+  @PostMapping("/packages/{id}/delivery-plan")
+  List<PlanLine> plan(@PathVariable long id, @RequestBody ToPlan wanted) {
+    String folder = plans.folder(id).toString();
+    return plans.plan(id, wanted.overlays(), wanted.targets()).stream()
+        .map(
+            line ->
+                new PlanLine(
+                    line.entity().id(),
+                    line.entity().name(),
+                    line.file().target().name(),
+                    line.file().problem(),
+                    line.file().files(),
+                    folder,
+                    line.file().extent().width(),
+                    line.file().extent().height(),
+                    line.file().extent().left(),
+                    line.file().extent().top(),
+                    plans.replaces(id, line.file()),
+                    line.standing(),
+                    line.changes()))
+        .toList();
+  }
+}
