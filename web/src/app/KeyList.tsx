@@ -67,6 +67,23 @@ const KEYS: [string, [string, string][]][] = [
     ],
   ],
   [
+    "Proof",
+    [
+      ["1 – 8", "Backdrop by its place on the wall"],
+      ["Left, Right", "Backdrop before or after"],
+      ["Enter, Esc", "One backdrop, or all"],
+      ["A", "Pixel for pixel, or as large as fits"],
+    ],
+  ],
+  [
+    "Screening",
+    [
+      ["Space", "Play, or pause"],
+      ["Left, Right", "A picture back or on"],
+      ["Home", "To the clip's beginning"],
+    ],
+  ],
+  [
     "In a number",
     [
       ["Up, Down", "One step, ten with Shift"],

@@ -359,6 +359,7 @@ async function colourIn(
         picture: picture.name,
         cutOut: { kind: "none" },
         view: "BEFORE",
+        quick: false,
         part: {
           left: Math.min(picture.width - 1, Math.max(0, Math.floor(at.x))),
           top: Math.min(picture.height - 1, Math.max(0, Math.floor(at.y))),

@@ -10,6 +10,9 @@ export interface Part {
   scale: number;
 }
 
+/** From this scale down a quick look is several times as quick. */
+const HALF = 0.5;
+
 export interface Look {
   picture: string;
   part: Part;
@@ -31,20 +34,25 @@ export function useCutLook(
   const busy = useRef(false);
   useEffect(() => {
     if (!part) return;
+    const show = async (quick: boolean) => {
+      const seen = await answer(
+        api.POST("/api/packages/{id}/cut-outs", {
+          params: { path: { id: packageId } },
+          body: { picture, cutOut, view, part, quick },
+        }),
+      );
+      const image = new Image();
+      image.src = seen.picture;
+      await image.decode();
+      setLook({ picture: seen.picture, part, groundLeft: seen.groundLeft });
+      if (!quick) setSeenOf({ cutOut, view, part });
+      setProblem("");
+    };
     wanted.current = async () => {
       try {
-        const seen = await answer(
-          api.POST("/api/packages/{id}/cut-outs", {
-            params: { path: { id: packageId } },
-            body: { picture, cutOut, view, part },
-          }),
-        );
-        const image = new Image();
-        image.src = seen.picture;
-        await image.decode();
-        setLook({ picture: seen.picture, part, groundLeft: seen.groundLeft });
-        setSeenOf({ cutOut, view, part });
-        setProblem("");
+        // A quick look first; the true one unless the hand has gone on meanwhile.
+        if (part.scale <= HALF) await show(true);
+        if (!wanted.current) await show(false);
       } catch (e) {
         setProblem(e instanceof Error ? e.message : String(e));
       }

@@ -1,19 +1,24 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
-import { answer, api, type DeliveryStatus, type Overlay, type Target } from "../api/client";
-import { BackdropLayer } from "../backdrops/Backdrop";
-import { useBackdrops } from "../backdrops/useBackdrops";
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { answer, api, type Overlay } from "../api/client";
 import { useOverlay } from "../document/overlayStore";
-import { savedNow } from "../document/saving";
-import { displayWidth } from "../stage/geometry";
-import { Composite } from "../stage/Composite";
-import { useDrawing } from "../stage/useDrawing";
 import { Notice } from "../ui/Notice";
-import { DeliveryReport } from "./DeliveryReport";
-import { TargetSentences } from "./TargetSentences";
-import { watchDelivery } from "./watchDelivery";
+import { Tabs } from "../ui/Tabs";
+import { Delivered } from "./Delivered";
+import { OtherPrograms } from "./OtherPrograms";
+import { PackageDelivery } from "./PackageDelivery";
+import { PieceChanges } from "./PieceChanges";
+import { ReturnedFileCheck } from "./ReturnedFileCheck";
+import { RunProgress } from "./RunProgress";
+import { TargetCard } from "./TargetCard";
+import { TargetSheet } from "./TargetSheet";
+import { TargetTools } from "./TargetTools";
+import { changeTargets, useTargets } from "./targets";
+import { useRuns } from "./useRuns";
 
-/** Writes the overlay to a file and says what is in it. */
+const TABS = ["Delivered", "Whole package", "A file came back"] as const;
+
+/** Writes overlays to files for every target and says what is in them. */
 export function DeliverPage() {
   const overlay = useOverlay((state) => state.overlay);
   const id = useOverlay((state) => state.id);
@@ -22,160 +27,115 @@ export function DeliverPage() {
   return <Deliver overlay={overlay} id={id} packageId={packageId} />;
 }
 
-function suggestedName(name: string): string {
-  return (
-    name
-      .trim()
-      .toLowerCase()
-      .replaceAll(/[/\\:*?"<>|]+/g, " ")
-      .replaceAll(/\s+/g, "-")
-      .slice(0, 60) || "overlay"
-  );
-}
-
 function Deliver({ overlay, id, packageId }: { overlay: Overlay; id: number; packageId: number }) {
-  const [target, setTarget] = useState<Target>({
-    frame: overlay.frame,
-    extent: "FRAME",
-    format: "PNG",
-    depth: "EIGHT",
-    alpha: "STRAIGHT",
-    compression: "DEFLATE",
-    level: 2,
-    dither: true,
-    dotsPerInch: 72,
-  });
-  const [name, setName] = useState(suggestedName(overlay.name));
-  const [running, setRunning] = useState<DeliveryStatus | null>(null);
-  const [problem, setProblem] = useState("");
+  const { targets, chosen, choose, problem } = useTargets(packageId);
   const revision = useOverlay((state) => state.revision);
-  const queries = useQueryClient();
-  const preview = useQuery({
-    queryKey: ["preview", id, revision, target, name],
+  const runs = useRuns(packageId);
+  const [tab, setTab] = useState<(typeof TABS)[number]>("Delivered");
+  const plan = useQuery({
+    queryKey: ["plan", id, revision, targets],
     queryFn: () =>
       answer(
-        api.POST("/api/overlays/{id}/deliveries/preview", {
-          params: { path: { id } },
-          body: { target, name },
+        api.POST("/api/packages/{id}/delivery-plan", {
+          params: { path: { id: packageId } },
+          body: { overlays: [id], targets },
         }),
       ),
+    enabled: targets.length > 0,
     placeholderData: (before) => before,
   });
-  const history = useQuery({
-    queryKey: ["deliveries", id],
-    queryFn: () => answer(api.GET("/api/overlays/{id}/deliveries", { params: { path: { id } } })),
-  });
-  const watched = history.data?.find((delivery) => delivery.state === "RUNNING")?.id;
-  useEffect(() => {
-    if (watched === undefined) return;
-    return watchDelivery(watched, setRunning, () => {
-      setRunning(null);
-      void queries.invalidateQueries({ queryKey: ["deliveries", id] });
-      void queries.invalidateQueries({ queryKey: ["preview", id] });
-    });
-  }, [watched, id, queries]);
-  const deliver = async () => {
-    setProblem("");
-    try {
-      if (!(await savedNow())) {
-        setProblem("The overlay could not be saved, so it was not delivered.");
-        return;
-      }
-      await answer(
-        api.POST("/api/overlays/{id}/deliveries", {
-          params: { path: { id } },
-          body: { target, name },
-        }),
-      );
-      await queries.invalidateQueries({ queryKey: ["deliveries", id] });
-    } catch (e) {
-      setProblem(e instanceof Error ? e.message : String(e));
-    }
-  };
-  const wrong = preview.data?.problem ?? preview.error?.message ?? "";
-  const busy = watched !== undefined;
-  const ended = history.data?.filter((delivery) => delivery.state !== "RUNNING") ?? [];
+  const target = targets.find((one) => one.name === chosen) ?? targets[0];
+  if (!target) return null;
+  const lineOf = (name: string) => plan.data?.find((line) => line.target === name);
+  const line = lineOf(target.name);
+  const goesOut = line !== undefined;
+  const wrong = problem || (plan.error?.message ?? line?.problem ?? "");
+  const busy = runs.running !== undefined;
+  const all = plan.data?.length ?? 0;
+  const start = (names: string[]) =>
+    void runs.start({ overlays: [id], targets: names, changedOnly: false });
   return (
-    <div className="grid h-full grid-cols-[minmax(400px,5fr)_7fr] overflow-hidden">
+    <div className="grid h-full grid-cols-[390px_minmax(0,1fr)] overflow-hidden">
       <form
         aria-label="Target"
-        className="overflow-y-auto border-r border-base-300 bg-base-100 px-6 py-4"
+        className="overflow-y-auto border-r border-base-300 bg-base-100 px-5 py-3"
         onSubmit={(event) => {
           event.preventDefault();
-          if (!wrong && !busy) void deliver();
+          if (!wrong && !busy && goesOut) start([target.name]);
         }}
       >
-        <TargetPicture overlay={overlay} packageId={packageId} />
-        <TargetSentences
+        <TargetTools targets={targets} chosen={target} onChoose={choose} />
+        <TargetSheet
           target={target}
-          master={overlay.frame}
-          name={name}
-          preview={preview.data}
-          onTarget={setTarget}
-          onName={setName}
+          overlay={overlay}
+          plan={line}
+          onChange={(next) => changeTargets(targets.map((one) => (one === target ? next : one)))}
         />
-        {wrong && (
-          <div className="mt-3">
-            <Notice>{wrong}</Notice>
+        <PieceChanges overlay={overlay} target={target.name} />
+        {(wrong || runs.problem) && (
+          <div className="mt-2">
+            <Notice>{wrong || runs.problem}</Notice>
           </div>
         )}
-        {problem && (
-          <div className="mt-3">
-            <Notice>{problem}</Notice>
-          </div>
-        )}
-        <div className="mt-4 flex items-center gap-3">
-          <button type="submit" className="btn btn-primary" disabled={busy || wrong !== ""}>
+        <div className="mt-3 flex flex-wrap items-center gap-2">
+          <button
+            type="submit"
+            className="btn btn-primary"
+            disabled={busy || wrong !== "" || !goesOut}
+          >
             Deliver
           </button>
-          {busy && (
-            <>
-              <progress
-                className="progress progress-primary w-48"
-                aria-label="Lines written"
-                value={running?.progress ?? 0}
-                max={1}
-              />
-              <span role="status">{Math.round(100 * (running?.progress ?? 0))} %</span>
-            </>
+          {all > 1 && (
+            <button
+              type="button"
+              className="btn"
+              disabled={busy || problem !== ""}
+              onClick={() => start([])}
+            >
+              Deliver to all {all} targets
+            </button>
           )}
         </div>
       </form>
-      <section aria-label="Delivered" className="overflow-y-auto px-6 py-4">
-        <h2 className="mb-2 text-base font-semibold">Delivered</h2>
-        {ended.length === 0 && (
-          <p className="opacity-75">
-            Nothing yet. Each file is read back by another decoder and compared with the drawing
-            before it counts.
-          </p>
-        )}
-        <ol>
-          {ended.map((delivery, i) => (
-            <li key={delivery.id}>
-              <DeliveryReport delivery={delivery} newest={i === 0} />
-            </li>
+      <div className="flex min-w-0 flex-col overflow-hidden">
+        <ul
+          aria-label="Targets"
+          className="flex shrink-0 gap-2 overflow-x-auto border-b border-base-300 px-4 py-3"
+        >
+          {targets.map((one) => (
+            <TargetCard
+              key={one.name}
+              target={one}
+              overlay={overlay}
+              packageId={packageId}
+              plan={lineOf(one.name)}
+              chosen={one === target}
+              onChoose={() => choose(one.name)}
+            />
           ))}
-        </ol>
-      </section>
-    </div>
-  );
-}
-
-const HEIGHT = 190;
-
-function TargetPicture({ overlay, packageId }: { overlay: Overlay; packageId: number }) {
-  const zoom = HEIGHT / overlay.frame.height;
-  const { drawn } = useDrawing(packageId, overlay, Math.min(1, zoom));
-  const { chosen } = useBackdrops(packageId);
-  return (
-    <div
-      className="relative mb-3 max-w-full overflow-hidden"
-      style={{ width: displayWidth(overlay.frame) * zoom, height: HEIGHT }}
-    >
-      <BackdropLayer backdrop={chosen} />
-      {drawn && (
-        <Composite drawing={drawn.drawing} alt={`${overlay.name}; the backdrop is not delivered`} />
-      )}
+        </ul>
+        <RunProgress running={runs.running} onCallOff={() => void runs.callOff()} />
+        <Tabs
+          label="Deliveries"
+          names={TABS}
+          chosen={tab}
+          onChoose={setTab}
+          size="btn-sm"
+          className="px-5 pt-3"
+        />
+        <div className="min-h-0 flex-1 overflow-y-auto px-5 py-3">
+          {tab === "Delivered" && (
+            <>
+              <Delivered overlayId={id} runs={runs.runs} />
+              <OtherPrograms overlayId={id} name={overlay.name} />
+            </>
+          )}
+          {tab === "Whole package" && (
+            <PackageDelivery packageId={packageId} targets={targets} runs={runs} />
+          )}
+          {tab === "A file came back" && <ReturnedFileCheck packageId={packageId} overlayId={id} />}
+        </div>
+      </div>
     </div>
   );
 }

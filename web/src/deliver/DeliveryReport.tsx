@@ -18,7 +18,8 @@ export function DeliveryReport({ delivery, newest }: Props) {
       <div className="flex items-baseline gap-3">
         <h3 className="min-w-0 flex-1 break-all font-semibold">{delivery.fileName}</h3>
         <span className="shrink-0 text-xs opacity-75">
-          revision {delivery.revision}, {new Date(delivery.startedAt).toLocaleString()}
+          {delivery.targetName && `${delivery.targetName}, `}revision {delivery.revision},{" "}
+          {new Date(delivery.startedAt).toLocaleString()}
         </span>
         {done && (
           <a
@@ -44,6 +45,12 @@ export function DeliveryReport({ delivery, newest }: Props) {
                   ? `${report.drawn.width} × ${report.drawn.height} px, from ${report.drawn.left} right, ${report.drawn.top} down`
                   : "nothing"}
               </dd>
+              {report.alpha === "STRAIGHT" && (
+                <>
+                  <dt className="opacity-75">Edge when halved</dt>
+                  <dd>off by at most {report.fringe} of 255</dd>
+                </>
+              )}
               <dt className="opacity-75">Length</dt>
               <dd>{report.bytes.toLocaleString()} bytes</dd>
               <dt className="opacity-75">SHA-256</dt>

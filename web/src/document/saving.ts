@@ -1,6 +1,6 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useEffect, useRef } from "react";
-import { answer, api, Refused } from "../api/client";
+import { answer, api, type Overlay, Refused } from "../api/client";
 import { useOverlay } from "./overlayStore";
 
 const REST_MS = 400;
@@ -8,23 +8,39 @@ const REST_MS = 400;
 const LONGEST_MS = 800;
 const RETRY_MS = 4000;
 
-async function save(): Promise<void> {
-  const { id, overlay, revision, setSaving, saved } = useOverlay.getState();
-  if (id === null || !overlay) return;
-  setSaving({ state: "saving" });
+/** One save at a time: the next is based on the revision that the one before has made. */
+let sending: Promise<void> = Promise.resolve();
+
+/** The newest revision that this page has made of an overlay. */
+const made = new Map<number, number>();
+
+function save(): Promise<void> {
+  const { id, overlay, revision } = useOverlay.getState();
+  if (id !== null && overlay) sending = sending.then(() => send(id, overlay, revision));
+  return sending;
+}
+
+async function send(id: number, overlay: Overlay, revision: number): Promise<void> {
+  const before = useOverlay.getState();
+  const open = () => useOverlay.getState().id === id;
+  if (open() && before.saving.state === "saved" && before.overlay === overlay) return;
+  if (open()) before.setSaving({ state: "saving" });
   try {
     const answered = await answer(
       api.PUT("/api/overlays/{id}", {
         params: { path: { id } },
-        body: { basedOn: revision, overlay },
+        body: { basedOn: Math.max(revision, made.get(id) ?? 0), overlay },
         keepalive: JSON.stringify(overlay).length < 60_000,
       }),
     );
-    if (useOverlay.getState().id === id) saved(answered.revision, overlay);
+    made.set(id, answered.revision);
+    if (open()) useOverlay.getState().saved(answered.revision, overlay);
   } catch (e) {
     const sentence = e instanceof Error ? e.message : String(e);
     const stale = e instanceof Refused && e.status === 409;
-    if (useOverlay.getState().id === id) setSaving({ state: stale ? "stale" : "failed", sentence });
+    if (open()) {
+      useOverlay.getState().setSaving({ state: stale ? "stale" : "failed", sentence });
+    }
   }
 }
 

@@ -34,6 +34,7 @@ export function NewOverlayPage() {
             name: name.trim(),
             frame: { ...frame, ownMargin: house.ownMargin },
             stack: [],
+            forTargets: [],
           },
         }),
       );

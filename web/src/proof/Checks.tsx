@@ -4,6 +4,7 @@ import type { Found, Overlay } from "../api/client";
 import { useOverlay } from "../document/overlayStore";
 import { allPieces } from "../document/tree";
 import { Notice } from "../ui/Notice";
+import { LeftOut } from "./LeftOut";
 import { useChecks } from "./useChecks";
 
 /** What has to be put right before the overlay goes out, and what is only to be known. */
@@ -31,6 +32,7 @@ export function Checks({ overlay, packageId }: { overlay: Overlay; packageId: nu
           <Notice>{problem}</Notice>
         </div>
       )}
+      <LeftOut packageId={packageId} />
       <ul aria-label="What was found" className="min-h-0 flex-1 overflow-y-auto">
         {(found ?? []).map((one) => (
           <FoundItem

@@ -49,6 +49,8 @@ export function NumberField(props: Props) {
       setDraft(null);
       give(value + times * step);
     } else if (event.key === "Enter") {
+      // Taking the value is all that is meant, even in a form that Enter would send off.
+      event.preventDefault();
       take(event.currentTarget.value);
     } else if (event.key === "Escape") {
       setDraft(null);

@@ -1,0 +1,84 @@
+import type { FileKind } from "../api/client";
+import { Choice } from "../ui/Choice";
+import { NumberField } from "../ui/NumberField";
+
+interface Props {
+  file: FileKind;
+  onChange: (change: Partial<FileKind>) => void;
+}
+
+/** What is rarely changed about a file. */
+export function PackingSentence({ file, onChange }: Props) {
+  const png = file.format === "PNG";
+  return (
+    <details className="text-sm">
+      <summary className="cursor-pointer opacity-80">Compression, dither, resolution</summary>
+      <p>
+        {png ? (
+          "Deflated"
+        ) : (
+          <Choice
+            label="Compression"
+            value={file.compression}
+            options={[
+              ["DEFLATE", "Deflated"],
+              ["LZW", "Packed by LZW"],
+              ["NONE", "Not compressed"],
+            ]}
+            onChange={(compression) => onChange({ compression })}
+          />
+        )}
+        {(png || file.compression === "DEFLATE") && (
+          <>
+            {" "}
+            at level{" "}
+            <NumberField
+              label="Compression level"
+              value={file.level}
+              least={1}
+              most={9}
+              digits={0}
+              onChange={(level) => onChange({ level: Math.round(level) })}
+            />
+          </>
+        )}
+        ,{" "}
+        {file.depth === "EIGHT" && (
+          <>
+            soft ramps{" "}
+            <Choice
+              label="Dither"
+              value={file.dither ? 1 : 0}
+              options={[
+                [1, "dithered"],
+                [0, "not dithered"],
+              ]}
+              onChange={(on) => onChange({ dither: on === 1 })}
+            />
+            ,{" "}
+          </>
+        )}
+        marked{" "}
+        <NumberField
+          label="Dots per inch"
+          value={file.dotsPerInch}
+          least={1}
+          most={10000}
+          digits={0}
+          onChange={(dots) => onChange({ dotsPerInch: Math.round(dots) })}
+        />{" "}
+        dots per inch,{" "}
+        <Choice
+          label="Sidecar"
+          value={file.sidecar ? 1 : 0}
+          options={[
+            [0, "alone"],
+            [1, "with a JSON file that says where it lies"],
+          ]}
+          onChange={(on) => onChange({ sidecar: on === 1 })}
+        />
+        .
+      </p>
+    </details>
+  );
+}
