@@ -130,7 +130,7 @@ final class Browser implements BeforeEachCallback, AfterEachCallback {
         });
     page.onRequest(
         request -> {
-          if (!request.url().startsWith(address()) && !request.url().startsWith("data:")) {
+          if (!request.url().startsWith(address()) && !request.url().matches("(data|blob):.*")) {
             errors.add("The page asked for " + request.url());
           }
         });

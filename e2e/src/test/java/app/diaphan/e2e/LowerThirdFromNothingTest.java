@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 
 import app.diaphan.core.deliver.Deliverer;
 import app.diaphan.core.deliver.Progress;
+import app.diaphan.core.deliver.Sidecar;
 import app.diaphan.core.deliver.Target;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.server.bundle.BundleReader;
@@ -200,8 +201,9 @@ class LowerThirdFromNothingTest {
         browser.data().resolve("deliveries/1-lantern-reach-regatta/skipper-lower-third.png");
     Overlay demo = BundleReader.read(Browser.DEMO).overlays().get("skipper-lower-third.json");
     Path expected =
-        new Deliverer(browser.bean(DrawingService.class).rendererFor(1L))
+        new Deliverer(browser.bean(DrawingService.class).rendererFor(1L), Sidecar::toString)
             .deliver(demo, Target.png(demo.frame()), folder, "expected", Progress.NONE)
+            .getFirst()
             .file();
     assertArrayEquals(Files.readAllBytes(expected), Files.readAllBytes(delivered));
   }

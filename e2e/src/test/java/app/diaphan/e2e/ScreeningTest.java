@@ -1,0 +1,139 @@
+package app.diaphan.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.io.IOException;
+import java.nio.file.Files;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+
+/** Delivered files over moving clips, and backdrops of the designer's own. */
+class ScreeningTest {
+  @RegisterExtension final Browser browser = new Browser();
+
+  private Locator button(String name) {
+    return browser
+        .page()
+        .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  private Locator labelled(String label) {
+    return browser.page().getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+  }
+
+  private void tab(String name) {
+    browser.page().getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(name)).click();
+  }
+
+  @Test
+  void nothingIsScreenedBeforeItIsDelivered() throws IOException {
+    browser.loadDemo();
+    browser.open("/overlays/5/proof");
+    Page page = browser.page();
+    tab("Screening");
+    assertThat(page.getByText("Deliver this overlay first")).isVisible();
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Deliver")).click();
+    button("Deliver").click();
+    assertThat(page.getByRole(AriaRole.ARTICLE)).hasCount(1);
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Proof")).click();
+    tab("Screening");
+    assertThat(labelled("Clip")).containsText("Quay at dusk");
+    // A still of 800 lines on a larger clip is told of, and so is a wrong reading.
+    labelled("Size of the clip").selectOption("1920 × 1080");
+    Locator note = page.getByRole(AriaRole.NOTE);
+    assertThat(note).containsText("800 × 800, is smaller than the clip and leaves a border free");
+    labelled("Size on the clip").selectOption("scaled to the clip");
+    assertThat(note).containsText("enlarged to 135 %");
+    labelled("Alpha").selectOption("read as premultiplied");
+    assertThat(note.first()).containsText("too bright");
+    // Stills are laid one after the other; the picture is stepped by keys.
+    button("Lay another still here").click();
+    assertThat(labelled("In point")).hasCount(2);
+    labelled("Move").last().selectOption("sliding from below");
+    labelled("Moment").fill("1");
+    assertThat(page.getByTestId("screening-time")).hasText("00:01:00");
+    labelled("Moment").blur();
+    page.keyboard().press("ArrowRight");
+    assertThat(page.getByTestId("screening-time")).hasText("00:01:01");
+    page.keyboard().press(" ");
+    assertThat(button("Pause")).isVisible();
+    assertThat(page.getByTestId("screening-rate")).containsText("pictures a second");
+    page.keyboard().press(" ");
+    assertThat(button("Play")).isVisible();
+  }
+
+  @Test
+  void aClipThatCannotBeDecodedIsSaidAndTheOthersStay() throws IOException {
+    browser.loadDemo();
+    browser.open("/overlays/5/deliver");
+    Page page = browser.page();
+    button("Deliver").click();
+    assertThat(page.getByRole(AriaRole.ARTICLE)).hasCount(1);
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Proof")).click();
+    tab("Screening");
+    labelled("Clip of your own")
+        .setInputFiles(new FilePayload("harbour.mp4", "video/mp4", new byte[] {1, 2, 3}));
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("\"harbour.mp4\" cannot be played");
+    labelled("Clip of your own").setInputFiles(Browser.DEMO.resolve("backdrops/sea-fog/clip.webm"));
+    assertThat(page.getByRole(AriaRole.ALERT)).hasCount(0);
+    assertThat(labelled("Clip")).containsText("clip.webm");
+  }
+
+  @Test
+  void picturesAndMomentsOfAVideoBecomeBackdrops() throws IOException {
+    browser.loadDemo();
+    browser.open("/overlays/2/proof");
+    Page page = browser.page();
+    labelled("Backdrop files").setInputFiles(Browser.DEMO.resolve("pictures/boat-at-anchor.jpg"));
+    assertThat(button("Over Boat at anchor: look closer")).isVisible();
+    labelled("Backdrop files")
+        .setInputFiles(
+            new FilePayload(
+                "Harbour wall.webm",
+                "video/webm",
+                Files.readAllBytes(Browser.DEMO.resolve("backdrops/white-sails/clip.webm"))));
+    Locator dialog = page.getByRole(AriaRole.DIALOG);
+    labelled("Moment of the video").fill("2");
+    dialog.getByText("Keep this picture").click();
+    assertThat(dialog).containsText("1 kept as “harbour-wall”");
+    labelled("Moment of the video").fill("4");
+    dialog.getByText("Keep this picture").click();
+    assertThat(dialog).containsText("2 kept");
+    dialog.getByText("Done").click();
+    assertThat(button("Over Harbour wall: look closer")).isVisible();
+    assertThat(button("Harbour wall: still after")).isVisible();
+    labelled("Backdrop files")
+        .setInputFiles(new FilePayload("note.png", "image/png", "no picture".getBytes()));
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("note.png");
+  }
+
+  @Test
+  void oneBackdropIsSeenAsOnATelevisionAndAsVideoCarriesIt() throws IOException {
+    browser.loadDemo();
+    browser.open("/overlays/2/proof");
+    Page page = browser.page();
+    tab("One backdrop");
+    labelled("How it is seen").selectOption("on a TV across the room");
+    // 55 inches at 3 m are 24.4 cm across at 60 cm.
+    assertEquals(920, page.getByTestId("proof-one").boundingBox().width, 3);
+    labelled("Metres to the screen").fill("6");
+    labelled("Metres to the screen").press("Enter");
+    assertEquals(460, page.getByTestId("proof-one").boundingBox().width, 3);
+    labelled("What is shown").selectOption("it as video carries it");
+    Locator look = page.getByTestId("proof-one").locator("img");
+    assertThat(look).hasAttribute("alt", "Skipper lower third over Mid-grey, as video carries it");
+    labelled("What is shown").selectOption("its colours without the alpha");
+    assertThat(look).hasAttribute("alt", "The colours of Skipper lower third without its alpha");
+    // A check that is switched off is not made for this package any more.
+    page.getByText("All checks are made in this package").click();
+    page.getByLabel("Legibility over the stills").uncheck();
+    assertThat(page.getByText("13 of 14 checks are made in this package")).isVisible();
+    page.reload();
+    assertThat(page.getByText("13 of 14 checks are made in this package")).isVisible();
+  }
+}
