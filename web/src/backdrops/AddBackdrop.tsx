@@ -76,6 +76,12 @@ interface FilmProps {
   onClose: () => void;
 }
 
+/** Waits until a video shows the moment that was last asked for. */
+function found(video: HTMLVideoElement): Promise<void> {
+  if (!video.seeking) return Promise.resolve();
+  return new Promise((done) => video.addEventListener("seeked", () => done(), { once: true }));
+}
+
 /** Looks for single pictures in a video, which never leaves the browser. */
 function FilmDialog({ film, onKeep, onClose }: FilmProps) {
   const dialog = useRef<HTMLDialogElement>(null);
@@ -89,6 +95,7 @@ function FilmDialog({ film, onKeep, onClose }: FilmProps) {
   const keep = async () => {
     if (!video.current) return;
     try {
+      await found(video.current);
       await onKeep(await asJpeg(video.current));
       setKept((before) => before + 1);
     } catch (e) {

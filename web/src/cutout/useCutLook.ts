@@ -10,8 +10,8 @@ export interface Part {
   scale: number;
 }
 
-/** From this scale down a quick look is several times as quick. */
-const HALF = 0.5;
+/** From closer by a quick look would be too soft to be of use. */
+const NEAREST_QUICK = 1;
 
 export interface Look {
   picture: string;
@@ -51,7 +51,7 @@ export function useCutLook(
     wanted.current = async () => {
       try {
         // A quick look first; the true one unless the hand has gone on meanwhile.
-        if (part.scale <= HALF) await show(true);
+        if (part.scale <= NEAREST_QUICK) await show(true);
         if (!wanted.current) await show(false);
       } catch (e) {
         setProblem(e instanceof Error ? e.message : String(e));

@@ -3,6 +3,7 @@ import { useState } from "react";
 import type { Overlay } from "../api/client";
 import { AddBackdrop } from "../backdrops/AddBackdrop";
 import { type Backdrop, clipName } from "../backdrops/Backdrop";
+import { TakeStillAway } from "../backdrops/TakeStillAway";
 import { useBackdrops, useChosenBackdrop, useStills } from "../backdrops/useBackdrops";
 import { displayWidth } from "../stage/geometry";
 import { useDrawing } from "../stage/useDrawing";
@@ -93,8 +94,9 @@ function Caption({ backdrop, packageId }: { backdrop: Backdrop; packageId: numbe
   const clip = stills.find((still) => clipName(still.clip) === backdrop.name)?.clip;
   const count = stills.filter((still) => still.clip === clip).length;
   return (
-    <div className="flex h-7 items-center justify-between text-xs">
+    <div className="flex h-7 items-center text-xs">
       <span className="truncate">{backdrop.name}</span>
+      <span className="flex-1" />
       {clip !== undefined && count > 1 && (
         <span className="flex shrink-0 items-center">
           <button
@@ -115,6 +117,9 @@ function Caption({ backdrop, packageId }: { backdrop: Backdrop; packageId: numbe
             <ChevronRight size={14} />
           </button>
         </span>
+      )}
+      {backdrop.kind === "still" && (
+        <TakeStillAway packageId={packageId} still={backdrop.id} backdrop={backdrop.name} />
       )}
     </div>
   );

@@ -15,6 +15,7 @@ create index delivery_run_by_package on delivery_run (package_id);
 
 -- Deliveries made before there were runs belong to none and came of no named target.
 alter table delivery add column run_id bigint references delivery_run (id) on delete cascade;
+alter table delivery add column run_place int default 0 not null;
 alter table delivery add column target_name varchar(60);
 alter table delivery add column made_from varchar(64);
 alter table delivery add column picture_look blob;

@@ -106,7 +106,13 @@ class ScreeningTest {
     assertThat(dialog).containsText("2 kept");
     dialog.getByText("Done").click();
     assertThat(button("Over Harbour wall: look closer")).isVisible();
-    assertThat(button("Harbour wall: still after")).isVisible();
+    button("Harbour wall: still after").click();
+    button("Harbour wall: take this still away…").click();
+    button("No").click();
+    button("Harbour wall: take this still away…").click();
+    button("Yes").click();
+    assertThat(button("Over Harbour wall: look closer")).isVisible();
+    assertThat(button("Harbour wall: still after")).hasCount(0);
     labelled("Backdrop files")
         .setInputFiles(new FilePayload("note.png", "image/png", "no picture".getBytes()));
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("note.png");

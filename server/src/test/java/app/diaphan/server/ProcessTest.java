@@ -38,6 +38,7 @@ class ProcessTest {
                 "-cp",
                 System.getProperty("java.class.path"),
                 "--enable-native-access=ALL-UNNAMED",
+                "-XX:TieredStopAtLevel=1",
                 "app.diaphan.server.Diaphan"));
     command.addAll(List.of(arguments));
     return command;
@@ -168,12 +169,15 @@ class ProcessTest {
     assertEquals(0, delivered.exit(), delivered.error());
     List<String> lines = delivered.out().lines().toList();
     assertEquals(count(out), lines.size());
-    for (String line : lines) {
-      JsonNode told = RunningServer.JSON.readTree(line);
-      Ended inspected = run(program("inspect", told.path("file").asString()));
-      assertEquals(
-          told.path("report"), RunningServer.JSON.readTree(inspected.out()).path("report"));
-    }
+    List<JsonNode> told = lines.stream().map(RunningServer.JSON::readTree).toList();
+    List<String> files = told.stream().map(line -> line.path("file").asString()).toList();
+    List<String> inspect = program("inspect");
+    inspect.addAll(files);
+    List<JsonNode> inspected =
+        run(inspect).out().lines().map(RunningServer.JSON::readTree).toList();
+    assertEquals(
+        told.stream().map(line -> line.path("report")).toList(),
+        inspected.stream().map(line -> line.path("report")).toList());
   }
 
   @Test

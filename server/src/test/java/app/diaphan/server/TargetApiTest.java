@@ -87,6 +87,26 @@ class TargetApiTest {
   }
 
   @Test
+  void whatIsSaidOfATargetFollowsItsNameWithoutARevision() {
+    keepTargets(target("Air", 640, 360), target("Phone", 180, 320));
+    String document =
+        TestOverlays.lowerThird("Ysolde")
+            .replaceFirst(
+                "\"forTargets\":\\[]",
+                "\"forTargets\":[{\"target\":\"Phone\",\"delivered\":false,\"changes\":[]}]");
+    long second = add(document.replace("Lower third", "Card"));
+    keepTargets(target("Air", 640, 360), target("Telephone", 180, 320));
+    JsonNode saved = SERVER.get("/api/overlays/" + second).body();
+    assertEquals(
+        "Telephone",
+        saved.path("overlay").path("forTargets").path(0).path("target").asString(),
+        saved.toString());
+    assertEquals(1, saved.path("revision").asInt());
+    keepTargets(target("Telephone", 180, 320));
+    assertEquals(saved, SERVER.get("/api/overlays/" + second).body());
+  }
+
+  @Test
   void anOverlayGoesOutToAllTargetsAndIsReportedOn() throws IOException {
     keepTargets(
         target("Air", 640, 360),

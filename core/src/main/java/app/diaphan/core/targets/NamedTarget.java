@@ -26,6 +26,10 @@ public record NamedTarget(
     Require.present(ifThere, "What the target \"%s\" does with files".formatted(name));
   }
 
+  NamedTarget named(String other) {
+    return new NamedTarget(other, frame, file, pattern, ifThere);
+  }
+
   public Target of(Overlay overlay) {
     return new Target(frame.of(overlay), file);
   }

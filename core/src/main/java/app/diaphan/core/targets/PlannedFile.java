@@ -1,5 +1,6 @@
 package app.diaphan.core.targets;
 
+import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.raster.Bounds;
 import java.util.List;
@@ -23,6 +24,7 @@ public record PlannedFile(
     List<String> files,
     Bounds extent,
     String problem) {
+  private static final long MOST_BESIDE_ANOTHER = 3840L * 2160;
 
   PlannedFile withProblem(String other) {
     return new PlannedFile(place, target, overlay, name, files, extent, other);
@@ -43,6 +45,12 @@ public record PlannedFile(
 
   private boolean anyThere(String other, Predicate<String> there) {
     return files.stream().anyMatch(file -> there.test(other + file.substring(name.length())));
+  }
+
+  /** Whether it is too large to be delivered beside another one, for its memory. */
+  public boolean goesAlone() {
+    Frame frame = target.of(overlay).frame();
+    return (long) frame.width() * frame.height() > MOST_BESIDE_ANOTHER;
   }
 
   public boolean possible() {

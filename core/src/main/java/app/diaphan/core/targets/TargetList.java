@@ -3,7 +3,9 @@ package app.diaphan.core.targets;
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Require;
 import app.diaphan.core.deliver.FileKind;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** The targets of a package, in the order in which they are delivered. */
@@ -35,6 +37,23 @@ public record TargetList(List<NamedTarget> targets) {
             "Two targets are named \"%s\"; give one another name.".formatted(target.name()));
       }
     }
+  }
+
+  /**
+   * The targets that have only another name in a later list: names before, with names after. What
+   * is said of them elsewhere follows.
+   */
+  public Map<String, String> renamedIn(TargetList later) {
+    Map<String, String> renamed = new HashMap<>();
+    for (int i = 0; i < targets.size() && targets.size() == later.targets.size(); i++) {
+      NamedTarget before = targets.get(i);
+      NamedTarget after = later.targets.get(i);
+      boolean same = before.named(after.name()).equals(after);
+      if (same && later.find(before.name()).isEmpty() && find(after.name()).isEmpty()) {
+        renamed.put(before.name(), after.name());
+      }
+    }
+    return renamed;
   }
 
   public Optional<NamedTarget> find(String name) {

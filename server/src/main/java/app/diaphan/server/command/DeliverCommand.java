@@ -4,6 +4,7 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.deliver.Delivered;
 import app.diaphan.core.deliver.Deliverer;
 import app.diaphan.core.deliver.Progress;
+import app.diaphan.core.deliver.SideBySide;
 import app.diaphan.core.targets.DeliveryPlan;
 import app.diaphan.core.targets.NamedTarget;
 import app.diaphan.core.targets.PlannedFile;
@@ -20,6 +21,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -55,30 +57,49 @@ final class DeliverCommand implements Callable<Integer> {
     List<PlannedFile> files =
         new DeliveryPlan(deliverer, bundle.name(), LocalDate.now()).of(planned, targets);
     List<ReportPage.Entry> entries = new ArrayList<>();
-    boolean failed = false;
-    for (PlannedFile file : files) {
-      try {
-        for (Delivered delivered : deliver(deliverer, file)) {
-          System.out.println(DocumentJson.write(line(file, delivered)));
-          entries.add(
-              new ReportPage.Entry(
-                  file.overlay().name(),
-                  1,
-                  file.target().name(),
-                  delivered.target(),
-                  delivered.file(),
-                  delivered.inWords(),
-                  delivered.report()));
-        }
-      } catch (InvalidInput e) {
-        System.err.println(e.getMessage());
-        failed = true;
-      }
-    }
+    List<String> problems = new ArrayList<>();
+    SideBySide.over(
+        files,
+        PlannedFile::goesAlone,
+        file -> outcome(deliverer, file),
+        outcome -> {
+          outcome.delivered().forEach(delivered -> tell(outcome.file(), delivered, entries));
+          outcome
+              .problem()
+              .ifPresent(
+                  problem -> {
+                    System.err.println(problem);
+                    problems.add(problem);
+                  });
+        });
     if (report != null) {
       Files.writeString(report, ReportPage.of(bundle.name(), ZonedDateTime.now(), entries));
     }
-    return failed ? 1 : 0;
+    return problems.isEmpty() ? 0 : 1;
+  }
+
+  /** What became of an overlay at a target: its files, or why there are none. */
+  private record Outcome(PlannedFile file, List<Delivered> delivered, Optional<String> problem) {}
+
+  private Outcome outcome(Deliverer deliverer, PlannedFile file) {
+    try {
+      return new Outcome(file, deliver(deliverer, file), Optional.empty());
+    } catch (InvalidInput e) {
+      return new Outcome(file, List.of(), Optional.of(e.getMessage()));
+    }
+  }
+
+  private static void tell(PlannedFile file, Delivered delivered, List<ReportPage.Entry> entries) {
+    System.out.println(DocumentJson.write(line(file, delivered)));
+    entries.add(
+        new ReportPage.Entry(
+            file.overlay().name(),
+            1,
+            file.target().name(),
+            delivered.target(),
+            delivered.file(),
+            delivered.inWords(),
+            delivered.report()));
   }
 
   private List<Delivered> deliver(Deliverer deliverer, PlannedFile file) {

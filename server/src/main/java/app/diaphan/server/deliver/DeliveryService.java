@@ -5,6 +5,7 @@ import app.diaphan.core.deliver.Delivered;
 import app.diaphan.core.deliver.Deliverer;
 import app.diaphan.core.deliver.DeliveryFailed;
 import app.diaphan.core.deliver.SafeFile;
+import app.diaphan.core.deliver.SideBySide;
 import app.diaphan.core.deliver.Target;
 import app.diaphan.core.targets.NamedTarget;
 import app.diaphan.core.targets.PlannedFile;
@@ -27,13 +28,15 @@ import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.IntStream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationStartedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 
-/** Delivers overlays one after the other and keeps the history. */
+/** Delivers overlays, one run after the other, and keeps the history. */
 @Service
 public class DeliveryService {
   private static final Logger LOG = LoggerFactory.getLogger(DeliveryService.class);
@@ -44,7 +47,7 @@ public class DeliveryService {
   private final PlanService plans;
   private final Clock clock;
 
-  /** One file at a time: each takes both cores, and two of one name cannot meet. */
+  /** One run at a time, so that two files of one name cannot meet. */
   private final ExecutorService worker =
       Executors.newSingleThreadExecutor(
           work -> Thread.ofPlatform().name("delivery").daemon().unstarted(work));
@@ -141,22 +144,21 @@ public class DeliveryService {
     RunProgress progress = running.get(run.id());
     Path folder = plans.folder(run.packageId());
     Deliverer deliverer = plans.deliverer(run.packageId());
-    int failed = 0;
+    AtomicInteger failed = new AtomicInteger();
+    List<Integer> places = IntStream.range(0, lines.size()).boxed().toList();
     try {
-      for (PlanService.Line line : lines) {
-        if (progress.wasCalledOff()) {
-          break;
-        }
-        if (!deliver(run, line, folder, deliverer, progress)) {
-          failed++;
-        }
-        progress.finishOne();
-      }
+      SideBySide.over(
+          places,
+          place -> lines.get(place).file().goesAlone(),
+          place ->
+              progress.wasCalledOff()
+                  || deliver(run, place, lines.get(place), folder, deliverer, progress),
+          good -> failed.addAndGet(good ? 0 : 1));
     } finally {
       boolean stopped = progress.wasCalledOff();
       run.ended(
           stopped ? DeliveryRun.State.STOPPED : DeliveryRun.State.DONE,
-          inWords(lines.size(), failed, stopped),
+          inWords(lines.size(), failed.get(), stopped),
           clock.instant());
       runs.save(run);
       running.remove(run.id());
@@ -175,6 +177,7 @@ public class DeliveryService {
 
   private boolean deliver(
       DeliveryRun run,
+      int place,
       PlanService.Line line,
       Path folder,
       Deliverer deliverer,
@@ -182,15 +185,22 @@ public class DeliveryService {
     PlannedFile file = line.file();
     Target target = file.target().of(file.overlay());
     String name = file.freeName(there -> Files.exists(folder.resolve(there)));
-    DeliveryEntity delivery = deliveries.save(entity(run, line, target, folder, first(file, name)));
-    progress.begin(delivery.fileName());
+    DeliveryEntity delivery =
+        deliveries.save(entity(run, place, line, target, folder, first(file, name)));
+    String writing = delivery.fileName();
+    progress.begin(writing);
     try {
       List<Delivered> delivered =
-          deliverer.deliver(file.overlay(), target, folder, name, progress::lines);
+          deliverer.deliver(
+              file.overlay(),
+              target,
+              folder,
+              name,
+              (written, all) -> progress.lines(writing, written, all));
       done(delivery, delivered.getFirst());
       for (Delivered other : delivered.subList(1, delivered.size())) {
         DeliveryEntity beside =
-            entity(run, line, target, folder, other.file().getFileName().toString());
+            entity(run, place, line, target, folder, other.file().getFileName().toString());
         done(beside, other);
         deliveries.save(beside);
       }
@@ -204,14 +214,21 @@ public class DeliveryService {
           clock.instant());
     } finally {
       deliveries.save(delivery);
+      progress.finish(writing);
     }
     return false;
   }
 
   private DeliveryEntity entity(
-      DeliveryRun run, PlanService.Line line, Target target, Path folder, String fileName) {
+      DeliveryRun run,
+      int place,
+      PlanService.Line line,
+      Target target,
+      Path folder,
+      String fileName) {
     return new DeliveryEntity(
         run,
+        place,
         line.entity(),
         line.file().target().name(),
         DocumentJson.write(target),
@@ -229,7 +246,7 @@ public class DeliveryService {
     return name + file.files().getFirst().substring(file.name().length());
   }
 
-  /** Ends a run after the file that is being written, which is not kept. */
+  /** Ends a run within the files that are being written, which are not kept. */
   public void callOff(Long runId) {
     runStatus(runId);
     Optional.ofNullable(running.get(runId)).ifPresent(RunProgress::callOff);
@@ -245,26 +262,21 @@ public class DeliveryService {
   }
 
   public List<DeliveryEntity> filesOf(DeliveryRun run) {
-    return deliveries.findByRunIdOrderById(run.id());
-  }
-
-  /** How far a run is that has not ended. */
-  Optional<RunProgress> progressOf(DeliveryRun run) {
-    return Optional.ofNullable(running.get(run.id()));
+    return deliveries.findByRunIdOrderByRunPlaceAscIdAsc(run.id());
   }
 
   /**
    * How far a run is.
    *
    * @param finished overlays at targets that are finished
-   * @param share of the present file that is written, 0–1
-   * @param file the present file
+   * @param share of the files under way that is written; 1 for each
+   * @param file what is being written: names
    */
   public record HowFar(int finished, double share, String file) {}
 
   public HowFar howFar(DeliveryRun run) {
-    return progressOf(run)
-        .map(one -> new HowFar(one.finished(), one.share(), one.file()))
+    return Optional.ofNullable(running.get(run.id()))
+        .map(RunProgress::howFar)
         .orElseGet(() -> new HowFar(run.planned(), 0, ""));
   }
 

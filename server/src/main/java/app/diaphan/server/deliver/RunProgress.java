@@ -1,13 +1,17 @@
 package app.diaphan.server.deliver;
 
-import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.SortedMap;
+import java.util.TreeMap;
 
 /** How far a run is, and whether it was called off. */
 final class RunProgress {
-  private final AtomicBoolean calledOff = new AtomicBoolean();
-  private volatile int finished;
-  private volatile double share;
-  private volatile String file = "";
+  private volatile boolean calledOff;
+
+  /** Overlays at targets that are finished. */
+  private int finished;
+
+  /** Shares of the files under way that are written, 0–1. */
+  private final SortedMap<String, Double> underWay = new TreeMap<>();
 
   /** Thrown into the writing of a file to end it. */
   static final class CalledOff extends RuntimeException {
@@ -19,44 +23,34 @@ final class RunProgress {
   }
 
   void callOff() {
-    calledOff.set(true);
+    calledOff = true;
   }
 
   boolean wasCalledOff() {
-    return calledOff.get();
+    return calledOff;
   }
 
-  void begin(String fileName) {
-    file = fileName;
-    share = 0;
+  synchronized void begin(String file) {
+    underWay.put(file, 0.0);
   }
 
   /**
    * @throws CalledOff once the run was called off
    */
-  void lines(long done, long all) {
-    if (calledOff.get()) {
+  synchronized void lines(String file, long done, long all) {
+    if (calledOff) {
       throw new CalledOff();
     }
-    share = (double) done / all;
+    underWay.put(file, (double) done / all);
   }
 
-  void finishOne() {
+  synchronized void finish(String file) {
     finished++;
-    share = 0;
+    underWay.remove(file);
   }
 
-  /** Overlays at targets that are finished. */
-  int finished() {
-    return finished;
-  }
-
-  /** Share of the lines of the present file that are written, 0–1. */
-  double share() {
-    return share;
-  }
-
-  String file() {
-    return file;
+  synchronized DeliveryService.HowFar howFar() {
+    double share = underWay.values().stream().mapToDouble(one -> one).sum();
+    return new DeliveryService.HowFar(finished, share, String.join(" and ", underWay.keySet()));
   }
 }

@@ -24,6 +24,9 @@ import org.springframework.stereotype.Service;
 public class CutOutLooks {
   private static final int LARGEST_SIDE = 4096;
 
+  /** A quick look is cut out of a picture of no more pixels than this. */
+  private static final long QUICK = 300_000;
+
   private final DrawingService drawings;
   private final DrawnPictures drawn;
 
@@ -55,8 +58,8 @@ public class CutOutLooks {
   public record SeenPart(String picture, int width, int height, double groundLeft) {}
 
   /**
-   * @param quick whether a part that is looked at from afar may be cut out of the picture made
-   *     smaller: not what will be delivered to the last pixel, but several times as soon
+   * @param quick whether a part may be cut out of the picture made smaller, and be a little soft:
+   *     not what will be delivered to the last pixel, but several times as soon
    * @throws InvalidInput if the package has no such raster picture
    */
   public SeenPart look(
@@ -77,6 +80,11 @@ public class CutOutLooks {
       throw new InvalidInput("The part to look at is too large at this scale.");
     }
     int halvings = halvings(whole, scale);
+    if (quick) {
+      while (pixels(whole.halvings().get(halvings)) > QUICK) {
+        halvings++;
+      }
+    }
     RasterPicture picture = quick ? whole.halvings().get(halvings) : whole;
     CutOut how = quick ? cutOut.scaled(1.0 / (1 << halvings)) : cutOut;
     RasterPicture cut = drawings.rendererFor(packageId).cut(picture, how);
@@ -101,6 +109,10 @@ public class CutOutLooks {
       step++;
     }
     return step;
+  }
+
+  private static long pixels(RasterPicture picture) {
+    return (long) picture.width() * picture.height();
   }
 
   private static byte[] png(RasterPicture picture, AffineTransform to, int width, int height) {

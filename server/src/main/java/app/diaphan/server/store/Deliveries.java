@@ -7,7 +7,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 public interface Deliveries extends JpaRepository<DeliveryEntity, Long> {
   List<DeliveryEntity> findByOverlayIdOrderByIdDesc(Long overlayId);
 
-  List<DeliveryEntity> findByRunIdOrderById(Long runId);
+  List<DeliveryEntity> findByRunIdOrderByRunPlaceAscIdAsc(Long runId);
 
   List<DeliveryEntity> findByPackageIdAndStateOrderByIdDesc(
       Long packageId, DeliveryEntity.State state);

@@ -30,8 +30,11 @@ public class DeliveryEntity {
   private Long overlayId;
   private Long packageId;
 
-  /** Nothing for a delivery made before there were runs; so are the two that follow. */
+  /** Nothing for a delivery made before there were runs. */
   private Long runId;
+
+  /** Of the overlay at its target within the run; files of one share it. */
+  private int runPlace;
 
   private String targetName;
 
@@ -63,10 +66,12 @@ public class DeliveryEntity {
   protected DeliveryEntity() {}
 
   /**
+   * @param runPlace within the run; all files of an overlay at a target share it
    * @param madeFrom a digest of all that decides the file
    */
   public DeliveryEntity(
       DeliveryRun run,
+      int runPlace,
       OverlayEntity overlay,
       String targetName,
       String target,
@@ -75,6 +80,7 @@ public class DeliveryEntity {
       String path,
       Instant startedAt) {
     runId = run.id();
+    this.runPlace = runPlace;
     overlayId = overlay.id();
     packageId = overlay.packageId();
     overlayName = overlay.name();

@@ -5,6 +5,7 @@ import app.diaphan.core.check.CheckKind;
 import app.diaphan.core.deliver.FileName;
 import app.diaphan.core.house.HouseStyle;
 import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.overlay.retarget.ForTarget;
 import app.diaphan.core.picture.PictureReader;
 import app.diaphan.core.targets.TargetList;
 import app.diaphan.server.bundle.Bundle;
@@ -168,12 +169,31 @@ public class PackageStore {
         .orElse(TargetList.AS_DESIGNED);
   }
 
+  /** Overlays that differ at a target that is renamed follow, without a revision of their own. */
   @Transactional
   public TargetList keepTargets(Long packageId, TargetList targets) {
+    Map<String, String> renamed = targets(packageId).renamedIn(targets);
+    if (!renamed.isEmpty()) {
+      for (OverlayEntity entity : overlaysOf(packageId)) {
+        follow(entity, renamed);
+      }
+    }
     GraphicsPackage graphics = get(packageId);
     graphics.keepTargets(DocumentJson.write(targets));
     packages.save(graphics);
     return targets;
+  }
+
+  private void follow(OverlayEntity entity, Map<String, String> renamed) {
+    Overlay before = documentOf(entity);
+    List<ForTarget> after =
+        before.forTargets().stream()
+            .map(there -> there.named(renamed.getOrDefault(there.target(), there.target())))
+            .toList();
+    if (!after.equals(before.forTargets())) {
+      Overlay document = new Overlay(before.name(), before.frame(), before.stack(), after);
+      overlays.replaceDocument(entity.id(), DocumentJson.write(document));
+    }
   }
 
   /** The checks that the proof of a package does not make. */

@@ -20,6 +20,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import org.springframework.web.util.DisconnectedClientHelper;
 
 /** Every error as problem+json (RFC 9457), its detail a sentence for the designer. */
 @RestControllerAdvice
@@ -55,6 +56,10 @@ class Problems extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler
   ProblemDetail unexpected(Exception e) {
+    if (DisconnectedClientHelper.isClientDisconnectedException(e)) {
+      // Nobody is there to be told: the browser turned to something else.
+      return ProblemDetail.forStatus(HttpStatus.INTERNAL_SERVER_ERROR);
+    }
     LOG.error("A request ended in an unexpected way", e);
     return ProblemDetail.forStatusAndDetail(
         HttpStatus.INTERNAL_SERVER_ERROR,

@@ -95,6 +95,7 @@ class DeliveryServiceTest {
     DeliveryEntity delivery =
         new DeliveryEntity(
             run,
+            0,
             overlay,
             "As designed",
             "{}",
@@ -148,9 +149,9 @@ class DeliveryServiceTest {
   }
 
   @Test
-  void aRunThatIsCalledOffEndsWithinTheFileThatIsBeingWritten() throws InterruptedException {
-    planned(line("bug", ""), line("card", ""));
-    CountDownLatch writing = new CountDownLatch(1);
+  void aRunThatIsCalledOffEndsWithinTheTwoFilesThatAreBeingWritten() throws InterruptedException {
+    planned(line("bug", ""), line("card", ""), line("lower", ""));
+    CountDownLatch writing = new CountDownLatch(2);
     when(runs.findById(5L)).thenReturn(java.util.Optional.of(run));
     when(deliverer.deliver(any(), any(), any(), any(), any()))
         .thenAnswer(
@@ -164,9 +165,12 @@ class DeliveryServiceTest {
             });
     service.start(3L, ALL);
     writing.await();
+    DeliveryService.HowFar far = service.howFar(run);
+    assertEquals(0, far.finished());
+    assertEquals("bug.png and card.png", far.file());
     service.callOff(5L);
     verify(run, timeout(5000)).ended(eq(DeliveryRun.State.STOPPED), any(), any());
-    verify(deliverer, never()).deliver(any(), any(), any(), eq("card"), any());
+    verify(deliverer, never()).deliver(any(), any(), any(), eq("lower"), any());
   }
 
   @Test

@@ -35,6 +35,11 @@ public record ForTarget(String target, boolean delivered, List<PieceChange> chan
         changes.stream().filter(change -> pieces.contains(change.piece())).toList());
   }
 
+  /** The same, said of a target by its other name. */
+  public ForTarget named(String other) {
+    return new ForTarget(other, delivered, changes);
+  }
+
   public boolean says() {
     return !delivered || !changes.isEmpty();
   }
