@@ -2,6 +2,7 @@ package app.diaphan.bench;
 
 import app.diaphan.core.deliver.Deliverer;
 import app.diaphan.core.deliver.Progress;
+import app.diaphan.core.deliver.SideBySide;
 import app.diaphan.core.deliver.Sidecar;
 import app.diaphan.core.targets.DeliveryPlan;
 import app.diaphan.core.targets.PlannedFile;
@@ -40,13 +41,20 @@ final class PackageBench {
             seconds,
             "s",
             30),
-        Line.atLeast("deliver/cores at work meanwhile", cores, "", 1.5));
+        Line.atLeast("deliver/package: cores at work meanwhile", cores, "", 1.5));
   }
 
   private static void deliver(Deliverer deliverer, List<PlannedFile> files, Path folder) {
-    for (PlannedFile file : files) {
-      deliverer.deliver(
-          file.overlay(), file.target().of(file.overlay()), folder, file.name(), Progress.NONE);
-    }
+    SideBySide.over(
+        files,
+        PlannedFile::goesAlone,
+        file ->
+            deliverer.deliver(
+                file.overlay(),
+                file.target().of(file.overlay()),
+                folder,
+                file.name(),
+                Progress.NONE),
+        delivered -> {});
   }
 }

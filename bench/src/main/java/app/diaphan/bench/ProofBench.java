@@ -50,9 +50,12 @@ final class ProofBench {
     String rate = page.getByTestId("screening-rate").textContent();
     return List.of(
         Line.atMost(
-            "proof/wall repainted after a change, median", Clock.percentile(walls, 0.5), "ms", 300),
+            "editor/wall repainted after a change, median",
+            Clock.percentile(walls, 0.5),
+            "ms",
+            300),
         Line.atLeast(
-            "proof/screening at 1280 × 720",
+            "editor/screening at 1280 × 720",
             Double.parseDouble(rate.replaceAll("\\D+", "")),
             "/s",
             25));
