@@ -1,7 +1,5 @@
 import { useEffect, useMemo, useRef, useState } from "react";
 import {
-  answer,
-  api,
   type CutOut,
   type CutView,
   type PicturePiece,
@@ -14,11 +12,15 @@ import { useOverlay } from "../document/overlayStore";
 import { Choice } from "../ui/Choice";
 import { Notice } from "../ui/Notice";
 import { NumberField } from "../ui/NumberField";
+import { Tabs } from "../ui/Tabs";
 import { useSize } from "../ui/useSize";
 import { CutOutSection } from "./CutOutSection";
 import { useCutting } from "./cutting";
 import { StrokeLayer } from "./StrokeLayer";
-import { type Look, type Part, useCutLook } from "./useCutLook";
+import { PartPicture } from "./PartPicture";
+import { partSeen } from "./part";
+import { colourIn } from "./colourIn";
+import { useCutLook } from "./useCutLook";
 
 interface Props {
   piece: PicturePiece;
@@ -29,13 +31,22 @@ interface Props {
 
 type Way = CutView | "EDGE";
 
-const WAYS: readonly (readonly [Way, string])[] = [
-  ["RESULT", "What is left"],
-  ["ALPHA", "Its alpha"],
-  ["GONE", "What is gone"],
-  ["BEFORE", "As it came"],
-  ["EDGE", "Edge, 8 : 1"],
-];
+const WAYS: readonly Way[] = ["RESULT", "ALPHA", "GONE", "BEFORE", "EDGE"];
+
+function wordsOf(way: Way, marking: boolean): string {
+  switch (way) {
+    case "RESULT":
+      return "What is left";
+    case "ALPHA":
+      return "Its alpha";
+    case "GONE":
+      return "What is gone";
+    case "BEFORE":
+      return marking ? "Marks" : "As it came";
+    case "EDGE":
+      return "Edge, 8 : 1";
+  }
+}
 
 const HANDS = [
   ["keep", "marks what to keep"],
@@ -150,20 +161,12 @@ export function CuttingTable({ piece, picture, onChange, onClose }: Props) {
           <h2 id="cutting-title" className="font-semibold">
             Cutting table: {piece.name}
           </h2>
-          <div role="tablist" aria-label="What is looked at" className="join">
-            {WAYS.map(([one, words]) => (
-              <button
-                key={one}
-                type="button"
-                role="tab"
-                aria-selected={way === one}
-                className={`btn btn-xs join-item ${way === one ? "btn-primary" : ""}`}
-                onClick={() => setWay(one)}
-              >
-                {marking && one === "BEFORE" ? "Marks" : words}
-              </button>
-            ))}
-          </div>
+          <Tabs
+            label="What is looked at"
+            names={WAYS.map((one) => wordsOf(one, marking))}
+            chosen={wordsOf(way, marking)}
+            onChoose={(words) => setWay(WAYS.find((one) => wordsOf(one, marking) === words) ?? way)}
+          />
           <span className="flex-1" />
           <form method="dialog">
             <button type="submit" className="btn btn-primary btn-sm">
@@ -302,82 +305,4 @@ export function CuttingTable({ piece, picture, onChange, onClose }: Props) {
       </div>
     </dialog>
   );
-}
-
-/** The part of the picture that is in sight, in whole pixels; nothing before there is room. */
-function partSeen(
-  picture: PictureSummary,
-  size: { width: number; height: number },
-  eye: { x: number; y: number; scale: number },
-): Part | null {
-  if (size.width === 0 || size.height === 0 || !(eye.scale > 0)) return null;
-  const across = size.width / eye.scale;
-  const down = size.height / eye.scale;
-  const left = Math.max(0, Math.floor(eye.x - across / 2));
-  const top = Math.max(0, Math.floor(eye.y - down / 2));
-  const width = Math.min(picture.width, Math.ceil(eye.x + across / 2)) - left;
-  const height = Math.min(picture.height, Math.ceil(eye.y + down / 2)) - top;
-  return width < 1 || height < 1 ? null : { left, top, width, height, scale: eye.scale };
-}
-
-function PartPicture(props: {
-  look: Look;
-  seen: { x: number; y: number };
-  size: { width: number; height: number };
-  scale: number;
-}) {
-  const { look, seen, size, scale } = props;
-  const { part } = look;
-  return (
-    <img
-      src={look.picture}
-      alt=""
-      data-testid="cut-look"
-      draggable={false}
-      className="absolute max-w-none"
-      style={{
-        left: (part.left - seen.x) * scale + size.width / 2,
-        top: (part.top - seen.y) * scale + size.height / 2,
-        width: part.width * scale,
-        height: part.height * scale,
-        imageRendering: scale > 1 ? "pixelated" : "auto",
-      }}
-    />
-  );
-}
-
-/** The colour that the picture came with at a point of it. */
-async function colourIn(
-  packageId: number,
-  picture: PictureSummary,
-  at: { x: number; y: number },
-): Promise<string> {
-  const seen = await answer(
-    api.POST("/api/packages/{id}/cut-outs", {
-      params: { path: { id: packageId } },
-      body: {
-        picture: picture.name,
-        cutOut: { kind: "none" },
-        view: "BEFORE",
-        quick: false,
-        part: {
-          left: Math.min(picture.width - 1, Math.max(0, Math.floor(at.x))),
-          top: Math.min(picture.height - 1, Math.max(0, Math.floor(at.y))),
-          width: 1,
-          height: 1,
-          scale: 1,
-        },
-      },
-    }),
-  );
-  const image = new Image();
-  image.src = seen.picture;
-  await image.decode();
-  const canvas = document.createElement("canvas");
-  canvas.width = canvas.height = 1;
-  const context = canvas.getContext("2d");
-  if (!context) return "#ffffff";
-  context.drawImage(image, 0, 0);
-  const [r = 0, g = 0, b = 0] = context.getImageData(0, 0, 1, 1).data;
-  return `#${[r, g, b].map((value) => value.toString(16).padStart(2, "0")).join("")}`;
 }

@@ -2,6 +2,7 @@ package app.diaphan.e2e;
 
 import com.microsoft.playwright.Page;
 import java.nio.file.Path;
+import java.util.concurrent.atomic.AtomicInteger;
 
 /** By keys alone: Tab leads to what is named, the pointer is never used. */
 final class KeyHands implements Hands {
@@ -23,12 +24,24 @@ final class KeyHands implements Hands {
           + " const to = all.findIndex(e => called(e) === name);"
           + " return to < 0 ? 0 : to - all.indexOf(document.activeElement); }";
 
+  private static final String CHOSEN_IN_FOCUSED =
+      "() => document.activeElement.selectedOptions[0]?.textContent ?? ''";
+
   private final Page page;
+  private final AtomicInteger beingArranged = new AtomicInteger();
   private Path wanted;
 
   KeyHands(Page page) {
     this.page = page;
+    page.onRequest(request -> countArranged(request.url(), 1));
+    page.onResponse(response -> countArranged(response.url(), -1));
     page.onFileChooser(chooser -> chooser.setFiles(wanted));
+  }
+
+  private void countArranged(String address, int by) {
+    if (address.endsWith("/arranged")) {
+      beingArranged.addAndGet(by);
+    }
   }
 
   /** Goes on with Tab, or back, until what has the focus has this name. */
@@ -63,9 +76,12 @@ final class KeyHands implements Hands {
       page.waitForTimeout(1100); // What was typed into the list before counts for a second.
     }
     tabTo(label);
-    page.keyboard().type(word);
-    if (label.startsWith("Pin: ")) {
-      FromNothingToFilesTest.saved(page); // The offsets that come of it are typed over next.
+    if (!label.startsWith("Pin: ")) {
+      page.keyboard().type(word);
+    } else if (!page.evaluate(CHOSEN_IN_FOCUSED).equals(word)) {
+      // The offsets that come of it are typed over next.
+      page.waitForResponse("**/arranged", () -> page.keyboard().type(word));
+      page.waitForCondition(() -> beingArranged.get() == 0);
     }
   }
 

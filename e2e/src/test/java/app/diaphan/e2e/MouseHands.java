@@ -29,10 +29,12 @@ final class MouseHands implements Hands {
 
   @Override
   public void choose(String label, String word) {
-    labelled(label).selectOption(word);
-    if (label.startsWith("Pin: ")) {
-      FromNothingToFilesTest.saved(page); // The offsets that come of it are typed over next.
+    if (!label.startsWith("Pin: ")) {
+      labelled(label).selectOption(word);
+      return;
     }
+    // The offsets that come of it are typed over next.
+    page.waitForResponse("**/arranged", () -> labelled(label).selectOption(word));
   }
 
   @Override

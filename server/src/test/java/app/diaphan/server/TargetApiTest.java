@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.server.RunningServer.Answer;
+import app.diaphan.server.returned.PhotoSync;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -291,6 +292,31 @@ class TargetApiTest {
     assertEquals(file.path("id"), back.path("delivery").path("id"), back.toString());
     assertTrue(back.path("happened").toString().contains(happened), back.toString());
     assertEquals(usable, back.path("usable").asBoolean());
+  }
+
+  @Test
+  void aFileThatWasReplacedSinceIsStillRecognisedAndCalledOutdated() throws IOException {
+    keepTargets(target("Air", 640, 360));
+    JsonNode first = ended(start(false)).path("files").get(0);
+    byte[] sent = Files.readAllBytes(Path.of(first.path("path").asString()));
+    String other = TestOverlays.lowerThird("Merrin Holloway-Tarn, who is longer");
+    assertEquals(
+        200,
+        SERVER
+            .put("/api/overlays/" + overlay, "{\"basedOn\":1,\"overlay\":%s}".formatted(other))
+            .status());
+    JsonNode second = ended(start(false)).path("files").get(0);
+    assertEquals(first.path("path"), second.path("path"), "it was replaced");
+    String path = "/api/packages/" + packageId + "/returned";
+    JsonNode same = SERVER.upload(path, "back.png", sent).body();
+    assertEquals(first.path("id"), same.path("delivery").path("id"), same.toString());
+    assertTrue(same.path("happened").toString().contains("SAME_BYTES"), same.toString());
+    assertTrue(same.path("happened").toString().contains("OUTDATED"), same.toString());
+    PhotoSync.Back anew = PhotoSync.through(PhotoSync.Way.WRITTEN_ANEW, sent);
+    JsonNode like = SERVER.upload(path, "back.png", anew.bytes()).body();
+    assertEquals(first.path("id"), like.path("delivery").path("id"), like.toString());
+    assertEquals("[\"OUTDATED\"]", like.path("happened").toString());
+    assertFalse(like.path("usable").asBoolean());
   }
 
   @Test

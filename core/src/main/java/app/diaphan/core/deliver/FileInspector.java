@@ -52,7 +52,8 @@ public final class FileInspector {
         "\"%s\" is neither a PNG nor a TIFF file.".formatted(file.getFileName()));
   }
 
-  static String sha256(Path file) throws IOException {
+  /** Digest of a whole file, in hex. */
+  public static String sha256(Path file) throws IOException {
     return sha256(Files.newInputStream(file));
   }
 

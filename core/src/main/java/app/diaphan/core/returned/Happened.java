@@ -6,6 +6,8 @@ public enum Happened {
   SAME_BYTES,
   /** It was written anew, with every pixel as it was. */
   SAME_PICTURE,
+  /** What was delivered is not in its folder any more; most often a newer file took its place. */
+  OUTDATED,
   /** It has another size in pixels. */
   SCALED,
   /** It has no alpha any more. */

@@ -58,6 +58,25 @@ public final class ReturnedCheck {
         EnumSet.of(Happened.SAME_BYTES), List.of("It is the delivered file, byte for byte."), true);
   }
 
+  /** A file with the very bytes that were delivered, in whose place there is a newer one. */
+  public static Verdict sameBytesAsBefore() {
+    return new Verdict(
+        EnumSet.of(Happened.SAME_BYTES, Happened.OUTDATED),
+        List.of(
+            "It is what was delivered then, byte for byte.",
+            "Another file has taken its place since; use that one."),
+        false);
+  }
+
+  /** A file that is like one that was delivered and is not there any more to be compared with. */
+  public static Verdict likeOneBefore() {
+    return new Verdict(
+        EnumSet.of(Happened.OUTDATED),
+        List.of(
+            "It looks like what was delivered then, which is no longer in its folder, so that they cannot be compared pixel for pixel. Use the file that is delivered now."),
+        false);
+  }
+
   /** Two files of different bytes. */
   public static Verdict of(PictureFile delivered, PictureFile returned) {
     RasterPicture sent = (RasterPicture) delivered.picture();

@@ -45,6 +45,7 @@ public class DeliveryService {
   private final Deliveries deliveries;
   private final DeliveryRuns runs;
   private final PlanService plans;
+  private final PictureLooks looks;
   private final Clock clock;
 
   /** One run at a time, so that two files of one name cannot meet. */
@@ -59,11 +60,13 @@ public class DeliveryService {
       Deliveries deliveries,
       DeliveryRuns runs,
       PlanService plans,
+      PictureLooks looks,
       Clock clock) {
     this.store = store;
     this.deliveries = deliveries;
     this.runs = runs;
     this.plans = plans;
+    this.looks = looks;
     this.clock = clock;
   }
 
@@ -190,6 +193,9 @@ public class DeliveryService {
     String writing = delivery.fileName();
     progress.begin(writing);
     try {
+      file.files().stream()
+          .map(planned -> folder.resolve(name + planned.substring(file.name().length())))
+          .forEach(looks::beforeReplaced);
       List<Delivered> delivered =
           deliverer.deliver(
               file.overlay(),

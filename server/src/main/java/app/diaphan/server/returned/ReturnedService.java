@@ -4,15 +4,12 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.picture.PictureFile;
 import app.diaphan.core.picture.PictureReader;
 import app.diaphan.core.picture.RasterPicture;
-import app.diaphan.core.returned.PictureLook;
 import app.diaphan.core.returned.Recognition;
 import app.diaphan.core.returned.ReturnedCheck;
 import app.diaphan.core.returned.Verdict;
 import app.diaphan.server.deliver.DeliveryService;
-import app.diaphan.server.store.Deliveries;
+import app.diaphan.server.deliver.PictureLooks;
 import app.diaphan.server.store.DeliveryEntity;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.security.MessageDigest;
@@ -28,11 +25,11 @@ import org.springframework.stereotype.Service;
 @Service
 public class ReturnedService {
   private final DeliveryService deliveries;
-  private final Deliveries rows;
+  private final PictureLooks looks;
 
-  ReturnedService(DeliveryService deliveries, Deliveries rows) {
+  ReturnedService(DeliveryService deliveries, PictureLooks looks) {
     this.deliveries = deliveries;
-    this.rows = rows;
+    this.looks = looks;
   }
 
   /**
@@ -49,7 +46,9 @@ public class ReturnedService {
     Optional<DeliveryEntity> same =
         delivered.stream().filter(one -> one.sha256().equals(Optional.of(digest))).findFirst();
     if (same.isPresent()) {
-      return new Came(same, ReturnedCheck.sameBytes());
+      return new Came(
+          same,
+          replaced(same.get()) ? ReturnedCheck.sameBytesAsBefore() : ReturnedCheck.sameBytes());
     }
     PictureFile returned = PictureReader.readFile(name, bytes);
     if (!(returned.picture() instanceof RasterPicture picture)) {
@@ -59,55 +58,32 @@ public class ReturnedService {
     Recognition<DeliveryEntity> recognition = new Recognition<>(picture);
     Set<String> seen = new HashSet<>();
     for (DeliveryEntity one : delivered) {
-      if (seen.add(one.sha256().orElse("")) && isThere(one)) {
+      if (seen.add(one.sha256().orElse(""))) {
         // Of two targets that look alike the one of the same size is meant.
-        recognition.consider(one, lookOf(one), sameSize(one, picture) ? 0 : 0.001);
+        double handicap = sameSize(one, picture) ? 0 : 0.001;
+        looks.of(one).ifPresent(look -> recognition.consider(one, look, handicap));
       }
     }
     return recognition
         .nearest()
-        .map(one -> new Came(Optional.of(one), ReturnedCheck.of(read(one), returned)))
+        .map(one -> new Came(Optional.of(one), verdict(one, returned)))
         .orElseGet(() -> new Came(Optional.empty(), ReturnedCheck.stranger()));
+  }
+
+  private static boolean replaced(DeliveryEntity delivery) {
+    return Files.exists(Path.of(delivery.path())) && !PictureLooks.isThere(delivery);
+  }
+
+  private static Verdict verdict(DeliveryEntity delivery, PictureFile returned) {
+    return PictureLooks.isThere(delivery)
+        ? ReturnedCheck.of(PictureLooks.read(delivery), returned)
+        : ReturnedCheck.likeOneBefore();
   }
 
   private static boolean sameSize(DeliveryEntity delivery, RasterPicture picture) {
     String report = Optional.ofNullable(delivery.report()).orElse("");
     return report.contains(
         "\"width\":%d,\"height\":%d,".formatted(picture.width(), picture.height()));
-  }
-
-  /** Whether the file is still the one that was delivered, and not one that came after it. */
-  private static boolean isThere(DeliveryEntity delivery) {
-    try {
-      Path file = Path.of(delivery.path());
-      return Files.isRegularFile(file)
-          && delivery.sha256().equals(Optional.of(sha256(Files.readAllBytes(file))));
-    } catch (IOException e) {
-      return false;
-    }
-  }
-
-  /** Files do not change, so that a look is taken once. */
-  private PictureLook lookOf(DeliveryEntity delivery) {
-    return delivery
-        .pictureLook()
-        .map(PictureLook::of)
-        .orElseGet(
-            () -> {
-              PictureLook look = PictureLook.of((RasterPicture) read(delivery).picture());
-              delivery.keepLook(look.bytes());
-              rows.save(delivery);
-              return look;
-            });
-  }
-
-  private static PictureFile read(DeliveryEntity delivery) {
-    try {
-      return PictureReader.readFile(
-          delivery.fileName(), Files.readAllBytes(Path.of(delivery.path())));
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
   }
 
   private static String sha256(byte[] bytes) {

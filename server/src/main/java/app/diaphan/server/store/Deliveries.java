@@ -16,5 +16,8 @@ public interface Deliveries extends JpaRepository<DeliveryEntity, Long> {
   Optional<DeliveryEntity> findFirstByOverlayIdAndTargetNameAndStateOrderByIdDesc(
       Long overlayId, String targetName, DeliveryEntity.State state);
 
+  Optional<DeliveryEntity> findFirstByPathAndStateOrderByIdDesc(
+      String path, DeliveryEntity.State state);
+
   List<DeliveryEntity> findByState(DeliveryEntity.State state);
 }

@@ -51,6 +51,7 @@ class DeliveryServiceTest {
   private final Deliveries deliveries = mock(Deliveries.class);
   private final DeliveryRuns runs = mock(DeliveryRuns.class);
   private final PlanService plans = mock(PlanService.class);
+  private final PictureLooks looks = mock(PictureLooks.class);
   private final Deliverer deliverer = mock(Deliverer.class);
   private final OverlayEntity overlay = mock(OverlayEntity.class);
   private final DeliveryRun run = mock(DeliveryRun.class);
@@ -59,7 +60,7 @@ class DeliveryServiceTest {
   @BeforeEach
   void makeService() {
     Clock clock = Clock.fixed(Instant.parse("2026-06-01T10:40:00Z"), ZoneOffset.UTC);
-    service = new DeliveryService(store, deliveries, runs, plans, clock);
+    service = new DeliveryService(store, deliveries, runs, plans, looks, clock);
     when(overlay.id()).thenReturn(7L);
     when(overlay.packageId()).thenReturn(3L);
     when(overlay.name()).thenReturn("Lower third");

@@ -1,0 +1,121 @@
+import type { Run, TextPiece } from "../api/client";
+import { type Range, restyled, runAt, wordsOf } from "../document/runs";
+import { Choice } from "../ui/Choice";
+import { ColourField } from "../ui/ColourField";
+import { NumberField } from "../ui/NumberField";
+import { FontChoice } from "./FontChoice";
+import { useFonts } from "./useFonts";
+
+interface Props {
+  piece: TextPiece;
+  onChange: (next: (piece: TextPiece) => TextPiece, did: string, key: string) => void;
+}
+
+/** How the chosen stretch is set, or the whole text if none is chosen. */
+export function RunSentence(props: Props & { range: Range }) {
+  const { piece, range, onChange } = props;
+  const fonts = useFonts();
+  const families = fonts.data ?? [];
+  const part = range.start < range.end;
+  const run = runAt(piece.runs, part ? range.start + 1 : 1);
+  if (!run) return null;
+  const family = families.find((other) => other.name === run.family);
+  const weights = family?.weights ?? [{ weight: run.weight, name: String(run.weight) }];
+  const nearest = weights.reduce((best, other) =>
+    Math.abs(other.weight - run.weight) < Math.abs(best.weight - run.weight) ? other : best,
+  );
+  const restyle = (change: Partial<Run>, did: string) =>
+    onChange(
+      (text) => ({
+        ...text,
+        runs: restyled(text.runs, range, (same) => ({ ...same, ...change })),
+      }),
+      did,
+      Object.keys(change).join(),
+    );
+  const byCaps = piece.setting.sizedBy === "CAP_HEIGHT";
+  return (
+    <div>
+      {part && (
+        <strong className="text-primary">
+          “{wordsOf(piece.runs).slice(range.start, range.end).slice(0, 24)}”{" "}
+        </strong>
+      )}
+      {part ? "is set in " : "Set in "}
+      <FontChoice
+        value={run.family}
+        families={families}
+        onChange={(name) => restyle({ family: name }, "Change the font")}
+      />{" "}
+      <Choice
+        label="Weight"
+        value={nearest.weight}
+        options={weights.map((weight) => [weight.weight, weight.name] as const)}
+        onChange={(weight) => restyle({ weight }, "Change the weight")}
+      />{" "}
+      at{" "}
+      <NumberField
+        label={byCaps ? "Cap height" : "Font size"}
+        value={run.size}
+        least={1}
+        most={8000}
+        unit=" px"
+        onChange={(size) => restyle({ size }, "Change the size")}
+      />{" "}
+      by{" "}
+      <Choice
+        label="Size measures"
+        value={piece.setting.sizedBy}
+        options={[
+          ["FONT_SIZE", "font size"],
+          ["CAP_HEIGHT", "cap height"],
+        ]}
+        onChange={(sizedBy) =>
+          onChange(
+            (text) => ({ ...text, setting: { ...text.setting, sizedBy } }),
+            "Measure the size otherwise",
+            "",
+          )
+        }
+      />
+      , tracking{" "}
+      <NumberField
+        label="Tracking, thousandths of the size"
+        value={run.tracking}
+        least={-500}
+        most={5000}
+        step={5}
+        digits={0}
+        onChange={(tracking) => restyle({ tracking }, "Change the tracking")}
+      />
+      , in{" "}
+      <Choice
+        label="Colour of the words"
+        value={run.ink.kind}
+        options={[
+          ["shared", "the text’s paint"],
+          ["own", "a colour of its own"],
+        ]}
+        onChange={(kind) =>
+          restyle(
+            { ink: kind === "shared" ? { kind } : { kind, colour: "#f0a93f" } },
+            "Change the colour of words",
+          )
+        }
+      />
+      {run.ink.kind === "own" && (
+        <>
+          {": "}
+          <ColourField
+            label="Own colour"
+            value={run.ink.colour}
+            onChange={(colour) =>
+              restyle({ ink: { kind: "own", colour } }, "Change the colour of words")
+            }
+          />
+        </>
+      )}
+      .
+    </div>
+  );
+}
