@@ -2,12 +2,25 @@ package app.diaphan.core.render;
 
 import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertInstanceOf;
 
 import app.diaphan.core.Samples;
 import app.diaphan.core.frame.Frame;
+import app.diaphan.core.overlay.GroupPiece;
+import app.diaphan.core.overlay.Hook;
+import app.diaphan.core.overlay.Hug;
 import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.overlay.Paint;
+import app.diaphan.core.overlay.PinPoint;
+import app.diaphan.core.overlay.PlatePiece;
+import app.diaphan.core.overlay.PlateShape;
 import app.diaphan.core.overlay.Reframed;
+import app.diaphan.core.overlay.TextBox;
+import app.diaphan.core.overlay.TextPiece;
+import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 
 class ReframedTest {
   @Test
@@ -20,6 +33,70 @@ class ReframedTest {
           Samples.renderer().render(Reframed.of(overlay, frame), canvas).pixels(),
           0.01f);
     }
+  }
+
+  static List<PlateShape> shapes() {
+    return List.of(
+        new PlateShape.Rectangle(),
+        new PlateShape.RoundedRectangle(4, 8, 12, 16),
+        new PlateShape.Ellipse(),
+        new PlateShape.Rule(true),
+        new PlateShape.RegularPolygon(5, 6),
+        new PlateShape.Star(7, 0.4, 3),
+        new PlateShape.Triangle(0.3, 5),
+        new PlateShape.Chevron(30, 4),
+        new PlateShape.SlantedBar(-12, 20, 3),
+        new PlateShape.Wedge(PlateShape.Corner.BOTTOM_RIGHT, 8),
+        new PlateShape.Drawn("M0 0L1 0.2L0.7 1Z", false),
+        new PlateShape.FreePolygon(
+            List.of(
+                new PlateShape.Vertex(0, 0),
+                new PlateShape.Vertex(1, 0.1),
+                new PlateShape.Vertex(0.6, 1)),
+            5));
+  }
+
+  @ParameterizedTest
+  @MethodSource("shapes")
+  void everyShapeLooksAsItDidOnItsOwnFrame(PlateShape shape) {
+    PlatePiece plate = Samples.plate(shape, Samples.centre(), 160, 90, Samples.flat("#336699"));
+    Overlay overlay = Samples.overlay(Frame.of(320, 180), plate);
+    Frame large = Frame.of(640, 360);
+    Overlay reframed = Reframed.of(overlay, large);
+    Canvas canvas = Canvas.of(large);
+    assertArrayEquals(
+        Samples.renderer().render(overlay, canvas).pixels(),
+        Samples.renderer().render(reframed, canvas).pixels(),
+        0.01f);
+    assertEquals(overlay, Reframed.of(reframed, Frame.of(320, 180)));
+  }
+
+  @Test
+  void boxesPaintsHugsAndPicturesFollowAsWell() {
+    TextPiece boxed =
+        Samples.text("words", "Tide", Samples.centre(), 30, new Paint.Texture("w.png", 20, 0, 3, 4))
+            .withBox(
+                new TextBox.Given(200, 50, TextBox.Upright.MIDDLE, new TextBox.Fit.Shrink(0.7)));
+    Overlay overlay =
+        Samples.overlay(
+            Frame.of(320, 180),
+            boxed,
+            Samples.group(
+                "group",
+                Samples.centre(),
+                1.5,
+                Samples.picture(
+                    "b.png", Samples.from(new Hook.OfGroup(), PinPoint.TOP_LEFT, 2, 3), 60, 40)),
+            Samples.box("hugging", Samples.centre(), 10, 10)
+                .withHug(new Hug(List.of("words"), 4, 5, 6, 7)));
+    Overlay large = Reframed.of(overlay, Frame.of(640, 360));
+    TextPiece words = assertInstanceOf(TextPiece.class, large.stack().getFirst());
+    assertEquals(new Paint.Texture("w.png", 40, 0, 6, 8), words.paint());
+    assertEquals(400, assertInstanceOf(TextBox.Given.class, words.box()).width());
+    assertEquals(3, assertInstanceOf(GroupPiece.class, large.stack().get(1)).scale());
+    PlatePiece hugging = assertInstanceOf(PlatePiece.class, large.stack().getLast());
+    assertEquals(new Hug(List.of("words"), 8, 10, 12, 14), hugging.hug());
+    assertEquals(overlay, Reframed.of(large, Frame.of(320, 180)));
   }
 
   @Test

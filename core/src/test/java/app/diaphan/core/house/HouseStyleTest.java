@@ -1,0 +1,140 @@
+package app.diaphan.core.house;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertInstanceOf;
+import static org.junit.jupiter.api.Assertions.assertSame;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Samples;
+import app.diaphan.core.frame.Frame;
+import app.diaphan.core.frame.OwnMargin;
+import app.diaphan.core.house.HouseStyle.NamedColour;
+import app.diaphan.core.overlay.Colour;
+import app.diaphan.core.overlay.Hook;
+import app.diaphan.core.overlay.Look;
+import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.overlay.Piece;
+import app.diaphan.core.overlay.Pieces;
+import app.diaphan.core.overlay.PinPoint;
+import app.diaphan.core.overlay.Place;
+import app.diaphan.core.overlay.finish.Finish;
+import app.diaphan.core.overlay.finish.Outline;
+import java.util.Collections;
+import java.util.List;
+import java.util.function.Supplier;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** What the overlays of a package share, and how they follow it. */
+class HouseStyleTest {
+  private static final FinishSet EDGE =
+      new FinishSet("Edge", 1080, List.of(Samples.outline(6, Outline.Side.OUTSIDE, "#102030")));
+
+  private static final Place IN_GROUP = Samples.from(new Hook.OfGroup(), PinPoint.TOP_LEFT, 0, 0);
+
+  private static HouseStyle with(FinishSet... sets) {
+    return new HouseStyle(List.of(), OwnMargin.NONE, List.of(sets));
+  }
+
+  /** A plate in a group, and one beside it. */
+  private static Overlay overlay(Frame frame) {
+    return Samples.overlay(
+        frame,
+        Samples.group("pair", Samples.centre(), 1, Samples.box("inner", IN_GROUP, 60, 40)),
+        Samples.box("outer", Samples.centre(), 200, 100));
+  }
+
+  private static Look look(Overlay overlay, String id) {
+    return Pieces.get(overlay, id).look();
+  }
+
+  private static double width(Finish finish) {
+    return assertInstanceOf(Outline.class, finish).width();
+  }
+
+  @Test
+  void piecesFollowASetWhereverTheyLie() {
+    Overlay following = EDGE.given(overlay(Samples.HD), List.of("inner", "outer"), true);
+    assertEquals("Edge", look(following, "inner").follows());
+    FinishSet thicker =
+        new FinishSet("Edge", 1080, List.of(Samples.outline(9, Outline.Side.OUTSIDE, "#102030")));
+    Overlay dressed = with(thicker).dressed(following);
+    assertEquals(9, width(look(dressed, "inner").finishes().getFirst()));
+    assertEquals(9, width(look(dressed, "outer").finishes().getFirst()));
+    assertEquals(List.of(), look(dressed, "pair").finishes());
+  }
+
+  @Test
+  void whoDoesNotFollowKeepsWhatItWasGiven() {
+    Overlay given = EDGE.given(overlay(Samples.HD), List.of("outer"), false);
+    assertEquals("", look(given, "outer").follows());
+    assertSame(given, with(EDGE).dressed(given), "there is nothing to do");
+  }
+
+  @Test
+  void aSetThatIsGoneLeavesItsFinishes() {
+    Overlay following = EDGE.given(overlay(Samples.HD), List.of("outer"), true);
+    assertEquals(following, HouseStyle.PLAIN.dressed(following));
+  }
+
+  @Test
+  void lengthsFollowTheFrame() {
+    assertSame(EDGE.finishes(), EDGE.on(Samples.HD));
+    assertEquals(12, width(EDGE.on(Frame.of(3840, 2160)).getFirst()));
+    Overlay small = EDGE.given(overlay(Frame.of(640, 360)), List.of("outer"), true);
+    assertEquals(2, width(look(small, "outer").finishes().getFirst()));
+  }
+
+  @Test
+  void aPieceThatIsNotThereIsSaid() {
+    Overlay overlay = overlay(Samples.HD);
+    InvalidInput refused =
+        assertThrows(InvalidInput.class, () -> EDGE.given(overlay, List.of("nobody"), true));
+    assertTrue(refused.getMessage().contains("nobody"), refused.getMessage());
+  }
+
+  static List<Supplier<Object>> tooMuchOrNothing() {
+    NamedColour sand = new NamedColour("Sand", Colour.parse("#e8d9b0"));
+    return List.of(
+        () -> new NamedColour(" ", Colour.WHITE),
+        () -> new NamedColour("x".repeat(61), Colour.WHITE),
+        () -> new NamedColour("Sand", null),
+        () -> new FinishSet("", 1080, List.of()),
+        () -> new FinishSet("Edge", 0, List.of()),
+        () -> with(EDGE, EDGE),
+        () -> new HouseStyle(Collections.nCopies(61, sand), OwnMargin.NONE, List.of()),
+        () -> new HouseStyle(List.of(sand), null, List.of()));
+  }
+
+  @ParameterizedTest
+  @MethodSource("tooMuchOrNothing")
+  void whatCannotBeIsRefused(Supplier<Object> made) {
+    assertThrows(InvalidInput.class, made::get);
+  }
+
+  @Test
+  void piecesBesideOthersAndInGroupsAreFound() {
+    Overlay overlay = overlay(Samples.HD);
+    List<Piece> stack = overlay.stack();
+    assertEquals(List.of("pair", "inner", "outer"), Pieces.all(stack).map(Piece::id).toList());
+    assertEquals(1, Pieces.beside(stack, "inner").size());
+    assertEquals(2, Pieces.beside(stack, "outer").size());
+    assertEquals(List.of(), Pieces.beside(stack, "nobody"));
+    Overlay without =
+        Pieces.rearranged(
+            overlay,
+            "inner",
+            pieces ->
+                List.of(Samples.box("one", IN_GROUP, 5, 5), Samples.box("two", IN_GROUP, 5, 5)));
+    assertEquals(
+        List.of("pair", "one", "two", "outer"),
+        Pieces.all(without.stack()).map(Piece::id).toList());
+    assertEquals("plate-1", Pieces.freeId(overlay, "plate", List.of()));
+    assertEquals("plate-3", Pieces.freeId(overlay, "plate", List.of("plate-1", "plate-2")));
+    assertEquals("group", Pieces.kind(stack.getFirst()));
+    assertEquals("plate", Pieces.kind(stack.getLast()));
+  }
+}
