@@ -273,6 +273,12 @@ final class FigureRecorder extends DrawingState {
     draw(new Line2D.Double(x1, y1, x2, y2));
   }
 
+  /** As one line: four of them would have no corners and begin their dashes anew. */
+  @Override
+  public void drawRect(int x, int y, int width, int height) {
+    draw(new Rectangle(x, y, width, height));
+  }
+
   @Override
   public void fillRect(int x, int y, int width, int height) {
     fill(new Rectangle(x, y, width, height));

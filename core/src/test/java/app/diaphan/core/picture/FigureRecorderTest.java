@@ -67,7 +67,6 @@ class FigureRecorderTest {
         drawing("polygon's line", g -> g.drawPolygon(x, y, 4)),
         drawing("open line", g -> g.drawPolyline(x, y, 4)),
         drawing("words", g -> g.drawString("Quay", 8, 40)),
-        drawing("words between pixels", g -> g.drawString("Quay", 8.5f, 40.25f)),
         drawing("attributed words", g -> g.drawString(attributed().getIterator(), 8, 40)),
         drawing(
             "letters",
