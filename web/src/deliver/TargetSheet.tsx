@@ -1,4 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
+import { Fragment } from "react";
 import {
   answer,
   api,
@@ -205,11 +206,24 @@ function NameSentence({ target, plan, onChange }: Omit<Props, "overlay">) {
       {plan && plan.files.length > 0 && (
         <p className="text-xs leading-5 opacity-80">
           Writes <span className="break-all font-medium">{plan.files.join(" and ")}</span>
-          {target.file.sidecar && " with a JSON file"} in{" "}
-          <span className="break-all">{plan.folder}</span>
+          {target.file.sidecar && " with a JSON file"} in <FolderPath path={plan.folder} />
           {plan.replaces && " — a file of this name is there and will be replaced in one step"}
         </p>
       )}
     </>
+  );
+}
+
+/** A path that is broken at its slashes before anything else. */
+function FolderPath({ path }: { path: string }) {
+  return (
+    <span className="wrap-anywhere">
+      {path.split(/(?<=[/\\])/).map((part, i) => (
+        <Fragment key={i}>
+          {part}
+          <wbr />
+        </Fragment>
+      ))}
+    </span>
   );
 }
