@@ -1,4 +1,4 @@
-import { FileText, FolderDown } from "lucide-react";
+import { FileJson, FileText, FolderDown } from "lucide-react";
 import type { RunStatus } from "../api/client";
 
 /** What became of a run, with its files and its report to take away. */
@@ -24,6 +24,9 @@ export function RunLinks({ run }: { run: RunStatus }) {
               rel="noreferrer"
             >
               <FileText size={14} aria-hidden /> Report to print
+            </a>
+            <a className="btn btn-sm" href={`/api/delivery-runs/${run.id}/report.json`} download>
+              <FileJson size={14} aria-hidden /> Report as JSON
             </a>
           </>
         )}

@@ -140,7 +140,7 @@ class TargetApiTest {
       for (var entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
         names.add(entry.getName());
         byte[] content = zip.readAllBytes();
-        if (entry.getName().endsWith(".json")) {
+        if (entry.getName().endsWith("60.json")) {
           JsonNode sidecar = RunningServer.JSON.readTree(content);
           assertEquals(640, sidecar.path("frameWidth").asInt());
           assertEquals("Lower third", sidecar.path("overlay").asString());
@@ -153,8 +153,15 @@ class TargetApiTest {
             "lower-third_640x360.json",
             "lower-third_320x180-fill.png",
             "lower-third_320x180-key.png",
-            "report.html"),
+            "report.html",
+            "report.json"),
         names);
+    JsonNode data = SERVER.get(path + "/report.json").body();
+    assertEquals("Regatta", data.path("packageName").asString());
+    assertEquals(3, data.path("files").size());
+    JsonNode first = data.path("files").get(0);
+    assertEquals("lower-third_640x360.png", first.path("file").asString());
+    assertEquals(run.path("files").get(0).path("report"), first.path("report"));
     String page =
         new String(SERVER.get(path + "/report.html").raw().body(), StandardCharsets.UTF_8);
     assertTrue(page.contains("lower-third_640x360.png"), page);

@@ -11,6 +11,7 @@ import app.diaphan.core.targets.PlannedFile;
 import app.diaphan.server.bundle.Bundle;
 import app.diaphan.server.bundle.BundleReader;
 import app.diaphan.server.json.DocumentJson;
+import app.diaphan.server.report.ReportJson;
 import app.diaphan.server.report.ReportPage;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -42,7 +43,9 @@ final class DeliverCommand implements Callable<Integer> {
 
   @Mixin TargetOptions targetOptions;
 
-  @Option(names = "--report", description = "Writes a printable report, an HTML file.")
+  @Option(
+      names = "--report",
+      description = "Writes a report: a page to print, or data if the name ends with .json.")
   Path report;
 
   @Override
@@ -73,7 +76,12 @@ final class DeliverCommand implements Callable<Integer> {
                   });
         });
     if (report != null) {
-      Files.writeString(report, ReportPage.of(bundle.name(), ZonedDateTime.now(), entries));
+      ZonedDateTime now = ZonedDateTime.now();
+      Files.writeString(
+          report,
+          report.toString().endsWith(".json")
+              ? ReportJson.of(bundle.name(), now, entries)
+              : ReportPage.of(bundle.name(), now, entries));
     }
     return problems.isEmpty() ? 0 : 1;
   }

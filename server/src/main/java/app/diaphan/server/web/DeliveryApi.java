@@ -4,6 +4,7 @@ import app.diaphan.core.deliver.FileReport;
 import app.diaphan.core.deliver.Target;
 import app.diaphan.server.deliver.DeliveryService;
 import app.diaphan.server.json.DocumentJson;
+import app.diaphan.server.report.ReportJson;
 import app.diaphan.server.report.ReportPage;
 import app.diaphan.server.store.DeliveryEntity;
 import app.diaphan.server.store.DeliveryRun;
@@ -15,8 +16,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
+import java.time.ZonedDateTime;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.zip.Deflater;
@@ -169,7 +172,10 @@ class DeliveryApi {
   ResponseEntity<StreamingResponseBody> zip(@PathVariable long id) {
     DeliveryRun run = deliveries.runStatus(id);
     List<DeliveryEntity> files = done(run);
-    String report = report(run, files);
+    Map<String, String> reports =
+        Map.of(
+            "report.html", report(run, files, ReportPage::of),
+            "report.json", report(run, files, ReportJson::of));
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, attachment("delivery-" + id + ".zip"))
         .body(
@@ -186,9 +192,15 @@ class DeliveryApi {
                     add(zip, sidecar.getFileName().toString(), sidecar);
                   }
                 }
-                zip.putNextEntry(new ZipEntry("report.html"));
-                zip.write(report.getBytes(StandardCharsets.UTF_8));
-                zip.closeEntry();
+                for (String name : List.of("report.html", "report.json")) {
+                  String free = name;
+                  while (!names.add(free)) { // An overlay may be called "Report".
+                    free = "_" + free;
+                  }
+                  zip.putNextEntry(new ZipEntry(free));
+                  zip.write(reports.get(name).getBytes(StandardCharsets.UTF_8));
+                  zip.closeEntry();
+                }
               }
             });
   }
@@ -213,11 +225,25 @@ class DeliveryApi {
         .header(
             "Content-Security-Policy",
             "default-src 'none'; img-src data:; style-src 'unsafe-inline'")
-        .body(report(run, done(run)));
+        .body(report(run, done(run), ReportPage::of));
   }
 
-  private String report(DeliveryRun run, List<DeliveryEntity> files) {
-    return ReportPage.of(
+  /** The same for other programs. */
+  @GetMapping(path = "/delivery-runs/{id}/report.json", produces = MediaType.APPLICATION_JSON_VALUE)
+  ResponseEntity<String> reportData(@PathVariable long id) {
+    DeliveryRun run = deliveries.runStatus(id);
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, attachment("delivery-" + id + ".json"))
+        .body(report(run, done(run), ReportJson::of));
+  }
+
+  @FunctionalInterface
+  private interface Report {
+    String of(String packageName, ZonedDateTime when, List<ReportPage.Entry> entries);
+  }
+
+  private String report(DeliveryRun run, List<DeliveryEntity> files, Report report) {
+    return report.of(
         store.get(run.packageId()).name(),
         run.startedAt().atZone(clock.getZone()),
         files.stream()
