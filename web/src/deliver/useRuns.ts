@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
+import { useCallback, useEffect, useState } from "react";
 import { answer, api, type RunStatus } from "../api/client";
 import { savedNow } from "../document/saving";
 import { targetsKept } from "./targets";
@@ -38,14 +38,15 @@ export function useRuns(packageId: number): Runs {
   const runs = fetched.data ?? NONE;
   const running = runs.find((run) => run.state === "RUNNING");
   const id = running?.id;
+  const fetchAnew = useCallback(async () => {
+    await queries.invalidateQueries({ queryKey: ["runs", packageId] });
+    await queries.invalidateQueries({ queryKey: ["deliveries"] });
+    await queries.invalidateQueries({ queryKey: ["plan"] });
+  }, [packageId, queries]);
   useEffect(() => {
     if (id === undefined) return;
-    return watchRun(id, setStatus, () => {
-      void queries.invalidateQueries({ queryKey: ["runs", packageId] });
-      void queries.invalidateQueries({ queryKey: ["deliveries"] });
-      void queries.invalidateQueries({ queryKey: ["plan"] });
-    });
-  }, [id, packageId, queries]);
+    return watchRun(id, setStatus, () => void fetchAnew());
+  }, [id, fetchAnew]);
   const start = async (order: Order) => {
     setProblem("");
     try {
@@ -60,7 +61,8 @@ export function useRuns(packageId: number): Runs {
           body: order,
         }),
       );
-      await queries.invalidateQueries({ queryKey: ["runs", packageId] });
+      // All of it: a small run may have ended already and is never seen running.
+      await fetchAnew();
     } catch (e) {
       setProblem(e instanceof Error ? e.message : String(e));
     }

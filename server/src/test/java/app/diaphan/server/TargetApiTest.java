@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import app.diaphan.core.deliver.FileInspector;
 import app.diaphan.server.RunningServer.Answer;
 import app.diaphan.server.returned.PhotoSync;
 import java.io.ByteArrayInputStream;
@@ -14,6 +15,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import java.util.zip.ZipInputStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -222,6 +224,23 @@ class TargetApiTest {
   }
 
   @Test
+  void twoDeliveriesOfOneTargetAtOnceFollowEachOther() throws IOException {
+    keepTargets(target("Air", 1280, 720));
+    Answer first = start(false);
+    Answer second = start(false);
+    JsonNode before = ended(first).path("files").get(0);
+    JsonNode after = ended(second).path("files").get(0);
+    assertEquals("DONE", before.path("state").asString(), before.toString());
+    assertEquals("DONE", after.path("state").asString(), after.toString());
+    Path file = Path.of(after.path("path").asString());
+    assertEquals(
+        FileInspector.inspect(file).sha256(), after.path("report").path("sha256").asString());
+    try (Stream<Path> files = Files.list(file.getParent())) {
+      assertEquals(List.of(file), files.toList(), "and nothing beside it");
+    }
+  }
+
+  @Test
   void aFolderThatCannotBeWrittenIsSaidAndNothingIsLost() throws IOException {
     keepTargets(target("Air", 320, 180));
     JsonNode done = ended(start(false)).path("files").get(0);
@@ -230,8 +249,7 @@ class TargetApiTest {
     Files.delete(folder);
     Files.writeString(folder, "a file where the folder was");
     JsonNode failed = ended(start(false));
-    assertEquals(
-        "1 of 1 could not be delivered; the others were.", failed.path("sentence").asString());
+    assertEquals("It could not be delivered.", failed.path("sentence").asString());
     JsonNode file = failed.path("files").get(0);
     assertEquals("FAILED", file.path("state").asString());
     assertTrue(file.path("sentence").asString().contains("another folder"), file.toString());

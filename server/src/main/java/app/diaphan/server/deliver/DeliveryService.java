@@ -175,6 +175,11 @@ public class DeliveryService {
     if (failed == 0) {
       return planned == 1 ? "It was delivered." : "All %d were delivered.".formatted(planned);
     }
+    if (failed == planned) {
+      return planned == 1
+          ? "It could not be delivered."
+          : "None of the %d could be delivered.".formatted(planned);
+    }
     return "%d of %d could not be delivered; the others were.".formatted(failed, planned);
   }
 

@@ -141,10 +141,7 @@ class DeliveryServiceTest {
         .thenThrow(new IllegalStateException("broken on purpose"));
     service.start(3L, ALL);
     verify(run, timeout(5000))
-        .ended(
-            eq(DeliveryRun.State.DONE),
-            eq("2 of 2 could not be delivered; the others were."),
-            any());
+        .ended(eq(DeliveryRun.State.DONE), eq("None of the 2 could be delivered."), any());
     verify(deliverer).deliver(any(), any(), eq(folder), eq("bug"), any());
     verify(deliverer).deliver(any(), any(), eq(folder), eq("card"), any());
   }
