@@ -29,7 +29,8 @@ public final class SideBySide {
    * @param alone whether nothing else may be worked on beside this one
    * @param work done on several threads
    * @param ended told of the results in the order of the jobs, on the caller's thread
-   * @throws RuntimeException the first that the work threw, once nothing is being worked on
+   * @throws RuntimeException the first that the work threw, once nothing is being worked on; what
+   *     had not begun by then is left
    */
   public static <J, R> void over(
       List<J> jobs, Predicate<J> alone, Function<J, R> work, Ended<R> ended) {
@@ -37,15 +38,20 @@ public final class SideBySide {
     try (ExecutorService workers =
         Executors.newFixedThreadPool(
             AT_ONCE, job -> Thread.ofPlatform().name("delivering").daemon().unstarted(job))) {
-      for (J job : jobs) {
-        if (alone.test(job)) {
-          takeAll(underWay, ended);
-          ended.take(work.apply(job));
-        } else {
-          underWay.add(workers.submit(() -> work.apply(job)));
+      try {
+        for (J job : jobs) {
+          if (alone.test(job)) {
+            takeAll(underWay, ended);
+            ended.take(work.apply(job));
+          } else {
+            underWay.add(workers.submit(() -> work.apply(job)));
+          }
         }
+        takeAll(underWay, ended);
+      } finally {
+        // After a failure what has not begun is not begun any more; what has, comes to its end.
+        underWay.forEach(waiting -> waiting.cancel(false));
       }
-      takeAll(underWay, ended);
     }
   }
 

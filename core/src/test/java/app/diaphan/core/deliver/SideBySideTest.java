@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 class SideBySideTest {
@@ -73,6 +74,25 @@ class SideBySideTest {
                     done -> {}));
     assertEquals("broken on purpose", failed.getMessage());
     assertEquals(1, ended.get());
+  }
+
+  @Test
+  void whatHasNotBegunWhenOneFailsIsLeft() {
+    AtomicInteger begun = new AtomicInteger();
+    List<Integer> jobs = IntStream.range(0, 100).boxed().toList();
+    assertThrows(
+        DeliveryFailed.class,
+        () ->
+            SideBySide.over(
+                jobs,
+                job -> false,
+                job -> {
+                  begun.incrementAndGet();
+                  pause(20);
+                  throw new DeliveryFailed("broken on purpose");
+                },
+                done -> {}));
+    assertTrue(begun.get() < 20, begun + " have begun");
   }
 
   private static boolean waited(CountDownLatch latch) {
