@@ -5,6 +5,7 @@ import { useOverlay } from "../document/overlayStore";
 import { Notice } from "../ui/Notice";
 import { Tabs } from "../ui/Tabs";
 import { Delivered } from "./Delivered";
+import { DeliveryFolder } from "./DeliveryFolder";
 import { OtherPrograms } from "./OtherPrograms";
 import { PackageDelivery } from "./PackageDelivery";
 import { PieceChanges } from "./PieceChanges";
@@ -71,6 +72,7 @@ function Deliver({ overlay, id, packageId }: { overlay: Overlay; id: number; pac
           plan={line}
           onChange={(next) => changeTargets(targets.map((one) => (one === target ? next : one)))}
         />
+        {line && <DeliveryFolder packageId={packageId} folder={line.folder} />}
         <PieceChanges overlay={overlay} target={target.name} />
         {(wrong || runs.problem) && (
           <div className="mt-2">

@@ -1,5 +1,4 @@
 import { useQuery } from "@tanstack/react-query";
-import { Fragment } from "react";
 import {
   answer,
   api,
@@ -11,6 +10,7 @@ import {
 import { Choice } from "../ui/Choice";
 import { NumberField } from "../ui/NumberField";
 import { CarriedSentence } from "./CarriedSentence";
+import { FolderPath } from "./DeliveryFolder";
 import { PackingSentence } from "./PackingSentence";
 
 interface Props {
@@ -211,19 +211,5 @@ function NameSentence({ target, plan, onChange }: Omit<Props, "overlay">) {
         </p>
       )}
     </>
-  );
-}
-
-/** A path that is broken at its slashes before anything else. */
-function FolderPath({ path }: { path: string }) {
-  return (
-    <span className="wrap-anywhere">
-      {path.split(/(?<=[/\\])/).map((part, i) => (
-        <Fragment key={i}>
-          {part}
-          <wbr />
-        </Fragment>
-      ))}
-    </span>
   );
 }

@@ -12,12 +12,14 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.api.io.TempDir;
 
 /** Several targets: what differs there, how files are named, all of a package, what came back. */
 class TargetsTest {
@@ -53,6 +55,21 @@ class TargetsTest {
   private void type(String label, String value) {
     labelled(label).fill(value);
     labelled(label).press("Enter");
+  }
+
+  @Test
+  void filesGoToAFolderThatIsChosen(@TempDir Path chosen) {
+    page.getByText("Deliver the package to another folder").click();
+    type("Folder of the package's files", chosen.resolve("nowhere").toString());
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("There is no folder");
+    type("Folder of the package's files", chosen.toString());
+    assertThat(page.getByRole(AriaRole.ALERT)).hasCount(0);
+    button("Deliver").click();
+    assertThat(page.getByRole(AriaRole.ARTICLE)).containsText(chosen.toString());
+    assertTrue(Files.exists(chosen.resolve("skipper-lower-third.png")));
+    button("Use the package’s own").click();
+    assertThat(labelled("Folder of the package's files"))
+        .hasValue(file("x").getParent().toString());
   }
 
   @Test

@@ -15,11 +15,13 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import java.util.zip.ZipInputStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -205,6 +207,29 @@ class TargetApiTest {
     JsonNode second = ended(start(false)).path("files").get(0);
     assertEquals("lower-third_320x180-2.png", second.path("fileName").asString());
     assertTrue(Files.exists(Path.of(second.path("path").asString())));
+  }
+
+  @Test
+  void filesGoToAChosenFolderAndAnUnusableOneIsRefused(@TempDir Path chosen) throws IOException {
+    keepTargets(target("Air", 320, 180));
+    String path = "/api/packages/" + packageId + "/delivery-folder";
+    String own = plan(target("Air", 320, 180)).get(0).path("folder").asString();
+    assertEquals(200, SERVER.put(path, folder(chosen.toString())).status());
+    JsonNode file = ended(start(false)).path("files").get(0);
+    assertEquals(
+        chosen.resolve("lower-third_320x180.png").toString(), file.path("path").asString());
+    assertTrue(Files.exists(chosen.resolve("lower-third_320x180.png")));
+    for (String wrong : List.of("files", chosen + "/nowhere", file.path("path").asString())) {
+      Answer refused = SERVER.put(path, folder(wrong));
+      assertEquals(422, refused.status(), wrong);
+      assertTrue(refused.detail().contains(wrong), refused.detail());
+    }
+    assertEquals(own, SERVER.put(path, folder(" ")).body().path("folder").asString());
+    assertEquals(own, plan(target("Air", 320, 180)).get(0).path("folder").asString());
+  }
+
+  private static String folder(String path) {
+    return RunningServer.JSON.writeValueAsString(Map.of("folder", path));
   }
 
   @Test

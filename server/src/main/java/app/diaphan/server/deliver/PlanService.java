@@ -1,13 +1,11 @@
 package app.diaphan.server.deliver;
 
 import app.diaphan.core.deliver.Deliverer;
-import app.diaphan.core.deliver.FileName;
 import app.diaphan.core.overlay.Differences;
 import app.diaphan.core.targets.DeliveryPlan;
 import app.diaphan.core.targets.IfThere;
 import app.diaphan.core.targets.NamedTarget;
 import app.diaphan.core.targets.PlannedFile;
-import app.diaphan.server.DataFolder;
 import app.diaphan.server.draw.DrawingService;
 import app.diaphan.server.json.DocumentJson;
 import app.diaphan.server.store.Deliveries;
@@ -34,7 +32,7 @@ public class PlanService {
   private final PictureStore pictures;
   private final Deliveries deliveries;
   private final DrawingService drawings;
-  private final DataFolder data;
+  private final DeliveryFolder folders;
   private final Clock clock;
 
   PlanService(
@@ -42,13 +40,13 @@ public class PlanService {
       PictureStore pictures,
       Deliveries deliveries,
       DrawingService drawings,
-      DataFolder data,
+      DeliveryFolder folders,
       Clock clock) {
     this.store = store;
     this.pictures = pictures;
     this.deliveries = deliveries;
     this.drawings = drawings;
-    this.data = data;
+    this.folders = folders;
     this.clock = clock;
   }
 
@@ -76,7 +74,7 @@ public class PlanService {
 
   /** The folder in which a package's files are delivered. */
   public Path folder(Long packageId) {
-    return data.deliveries().resolve(packageId + "-" + FileName.from(store.get(packageId).name()));
+    return folders.of(packageId);
   }
 
   Deliverer deliverer(Long packageId) {

@@ -26,6 +26,9 @@ public class GraphicsPackage {
   /** Kinds of checks, with commas between; nothing for none. */
   private String checksLeftOut;
 
+  /** A chosen folder; nothing for the package's own. */
+  private String deliveredTo;
+
   private Instant createdAt;
 
   protected GraphicsPackage() {}
@@ -65,5 +68,13 @@ public class GraphicsPackage {
 
   public void leaveOutChecks(String kinds) {
     checksLeftOut = kinds;
+  }
+
+  public Optional<String> deliveredTo() {
+    return Optional.ofNullable(deliveredTo).filter(folder -> !folder.isEmpty());
+  }
+
+  public void deliverTo(String folder) {
+    deliveredTo = folder;
   }
 }

@@ -213,6 +213,16 @@ public class PackageStore {
     return kinds;
   }
 
+  /**
+   * @param folder empty for the package's own
+   */
+  @Transactional
+  public void deliverTo(Long packageId, String folder) {
+    GraphicsPackage graphics = get(packageId);
+    graphics.deliverTo(folder);
+    packages.save(graphics);
+  }
+
   private void keepRevision(OverlayEntity entity) {
     revisions.save(
         new OverlayRevision(entity.id(), entity.revision(), entity.document(), entity.savedAt()));

@@ -6,6 +6,7 @@ import app.diaphan.core.overlay.retarget.Retargeting;
 import app.diaphan.core.targets.NameToken;
 import app.diaphan.core.targets.NamedTarget;
 import app.diaphan.core.targets.TargetList;
+import app.diaphan.server.deliver.DeliveryFolder;
 import app.diaphan.server.deliver.PlanService;
 import app.diaphan.server.store.PackageStore;
 import java.util.Arrays;
@@ -24,10 +25,12 @@ import org.springframework.web.bind.annotation.RestController;
 class TargetApi {
   private final PackageStore store;
   private final PlanService plans;
+  private final DeliveryFolder folders;
 
-  TargetApi(PackageStore store, PlanService plans) {
+  TargetApi(PackageStore store, PlanService plans, DeliveryFolder folders) {
     this.store = store;
     this.plans = plans;
+    this.folders = folders;
   }
 
   record NameTokenMeaning(String written, String meaning) {}
@@ -82,6 +85,14 @@ class TargetApi {
   @PutMapping("/packages/{id}/targets")
   TargetList keepTargets(@PathVariable long id, @RequestBody TargetList targets) {
     return store.keepTargets(id, targets);
+  }
+
+  record ChosenFolder(String folder) {}
+
+  /** Chooses where the package's files are delivered; nothing for its own folder. */
+  @PutMapping("/packages/{id}/delivery-folder")
+  ChosenFolder deliverTo(@PathVariable long id, @RequestBody ChosenFolder wanted) {
+    return new ChosenFolder(folders.choose(id, wanted.folder()).toString());
   }
 
   /** The overlay as a target shows it, on the target's frame; nothing is saved. */
