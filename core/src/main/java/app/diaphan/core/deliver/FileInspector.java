@@ -1,14 +1,10 @@
 package app.diaphan.core.deliver;
 
 import app.diaphan.core.InvalidInput;
-import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 
 /** Reads PNG and TIFF files back by decoders that share no code with our writers. */
 public final class FileInspector {
@@ -50,25 +46,5 @@ public final class FileInspector {
     }
     throw new InvalidInput(
         "\"%s\" is neither a PNG nor a TIFF file.".formatted(file.getFileName()));
-  }
-
-  /** Digest of a whole file, in hex. */
-  public static String sha256(Path file) throws IOException {
-    return sha256(Files.newInputStream(file));
-  }
-
-  /** Of all that a stream gives; closes it. */
-  static String sha256(InputStream from) throws IOException {
-    try (InputStream stream = new BufferedInputStream(from, 1 << 16)) {
-      MessageDigest digest = MessageDigest.getInstance("SHA-256");
-      byte[] part = new byte[1 << 16];
-      int count;
-      while ((count = stream.read(part)) > 0) {
-        digest.update(part, 0, count);
-      }
-      return HexFormat.of().formatHex(digest.digest());
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException(e); // Every Java platform has SHA-256.
-    }
   }
 }

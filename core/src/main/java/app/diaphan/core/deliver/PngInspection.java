@@ -1,5 +1,6 @@
 package app.diaphan.core.deliver;
 
+import app.diaphan.core.Digest;
 import ar.com.hjg.pngj.IImageLine;
 import ar.com.hjg.pngj.ImageInfo;
 import ar.com.hjg.pngj.ImageLineByte;
@@ -42,12 +43,7 @@ final class PngInspection {
 
   /** Reads a file while it is being written, and looks at its rows by the way. */
   static FileReport of(FollowedFile file, FileInspector.RowVisitor visitor) throws IOException {
-    return read(
-        file::reading,
-        visitor,
-        Runnable::run,
-        file::size,
-        () -> FileInspector.sha256(file.reading()));
+    return read(file::reading, visitor, Runnable::run, file::size, () -> Digest.of(file.reading()));
   }
 
   private static FileReport read(
@@ -119,7 +115,7 @@ final class PngInspection {
     return CompletableFuture.supplyAsync(
         () -> {
           try {
-            return FileInspector.sha256(file);
+            return Digest.of(file);
           } catch (IOException e) {
             throw new UncheckedIOException(e);
           }

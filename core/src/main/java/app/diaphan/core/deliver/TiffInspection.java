@@ -1,5 +1,6 @@
 package app.diaphan.core.deliver;
 
+import app.diaphan.core.Digest;
 import com.twelvemonkeys.imageio.plugins.tiff.TIFFImageReaderSpi;
 import java.awt.Rectangle;
 import java.awt.image.Raster;
@@ -81,7 +82,7 @@ final class TiffInspection {
           measured ? fringe.worst() : 0,
           tags(directory),
           Files.size(file),
-          FileInspector.sha256(file));
+          Digest.of(file));
     } finally {
       reader.dispose();
     }

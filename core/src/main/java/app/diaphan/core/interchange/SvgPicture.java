@@ -1,12 +1,9 @@
 package app.diaphan.core.interchange;
 
+import app.diaphan.core.picture.PackedPng;
 import app.diaphan.core.picture.RasterPicture;
 import java.awt.image.BufferedImage;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.util.Base64;
-import javax.imageio.ImageIO;
 
 /** A picture of pixels written into an SVG file, as a PNG of 8 bits with its alpha. */
 final class SvgPicture {
@@ -34,12 +31,6 @@ final class SvgPicture {
       }
       image.setRGB(i % picture.width(), i / picture.width(), packed);
     }
-    ByteArrayOutputStream out = new ByteArrayOutputStream();
-    try {
-      ImageIO.write(image, "png", out);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
-    return out.toByteArray();
+    return PackedPng.of(image);
   }
 }

@@ -48,7 +48,7 @@ public final class ReturnedCheck {
   public static Verdict stranger() {
     return new Verdict(
         EnumSet.noneOf(Happened.class),
-        List.of("It is like none of the files that were delivered and are still in their folder."),
+        List.of("It is like none of the files that were delivered."),
         false);
   }
 

@@ -1,6 +1,6 @@
 package app.diaphan.server.deliver;
 
-import app.diaphan.core.deliver.FileInspector;
+import app.diaphan.core.Digest;
 import app.diaphan.core.picture.PictureFile;
 import app.diaphan.core.picture.PictureReader;
 import app.diaphan.core.picture.RasterPicture;
@@ -57,8 +57,7 @@ public class PictureLooks {
   public static boolean isThere(DeliveryEntity delivery) {
     try {
       Path file = Path.of(delivery.path());
-      return Files.isRegularFile(file)
-          && delivery.sha256().equals(Optional.of(FileInspector.sha256(file)));
+      return Files.isRegularFile(file) && delivery.sha256().equals(Optional.of(Digest.of(file)));
     } catch (IOException e) {
       return false;
     }

@@ -16,6 +16,7 @@ import app.diaphan.core.overlay.TextAlignment;
 import app.diaphan.core.overlay.TextBox;
 import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.core.overlay.TextSetting;
+import app.diaphan.core.picture.PackedPng;
 import app.diaphan.core.picture.Picture;
 import app.diaphan.core.picture.PictureReader;
 import app.diaphan.core.picture.PictureSampler;
@@ -34,13 +35,9 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
-import javax.imageio.ImageIO;
 import org.springframework.stereotype.Service;
 
 /** Draws overlays of packages for the screens, remembering what has not changed. */
@@ -181,13 +178,7 @@ public class DrawingService {
         image.setRGB(x, y, rgb);
       }
     }
-    try {
-      ByteArrayOutputStream out = new ByteArrayOutputStream();
-      ImageIO.write(image, "png", out);
-      return out.toByteArray();
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+    return PackedPng.of(image);
   }
 
   /** A piece by itself, packed only when it is fetched: the composite is what is waited for. */

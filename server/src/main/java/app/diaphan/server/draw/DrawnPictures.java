@@ -1,10 +1,8 @@
 package app.diaphan.server.draw;
 
+import app.diaphan.core.Digest;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Supplier;
@@ -15,6 +13,7 @@ import org.springframework.stereotype.Component;
 class DrawnPictures {
   private static final String ADDRESS = "/api/drawn/";
   private static final String END = ".png";
+  private static final int KEY_LENGTH = 32;
   private static final long MOST_BYTES = 160L << 20;
   private static final int MOST_WAITING = 4000;
 
@@ -34,14 +33,9 @@ class DrawnPictures {
 
   /** Keeps a picture under the digest of its bytes and gives the address to fetch it from. */
   String keep(byte[] png) {
-    try {
-      byte[] digest = MessageDigest.getInstance("SHA-256").digest(png);
-      String key = HexFormat.of().formatHex(digest, 0, 16);
-      pictures.put(key, png);
-      return ADDRESS + key + END;
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException(e); // Every Java platform has SHA-256.
-    }
+    String key = Digest.of(png).substring(0, KEY_LENGTH);
+    pictures.put(key, png);
+    return ADDRESS + key + END;
   }
 
   /** Gives the address of a picture that is packed when it is first fetched. */

@@ -2,6 +2,7 @@ package app.diaphan.server.draw;
 
 import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.picture.PackedPng;
 import app.diaphan.core.picture.PictureReader;
 import app.diaphan.core.picture.PictureSampler;
 import app.diaphan.core.picture.RasterPicture;
@@ -12,11 +13,7 @@ import app.diaphan.server.store.PackageStore;
 import app.diaphan.server.store.StillEntity;
 import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.util.Optional;
-import javax.imageio.ImageIO;
 import org.springframework.stereotype.Service;
 
 /** Shows overlays in ways that a browser cannot by laying one picture over another. */
@@ -126,12 +123,6 @@ public class ProofLooks {
       }
       image.setRGB(i % width, i / width, packed);
     }
-    ByteArrayOutputStream out = new ByteArrayOutputStream();
-    try {
-      ImageIO.write(image, "png", out);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
-    return out.toByteArray();
+    return PackedPng.of(image);
   }
 }

@@ -2,11 +2,11 @@ package app.diaphan.server.report;
 
 import app.diaphan.core.deliver.FileReport;
 import app.diaphan.core.deliver.Target;
+import app.diaphan.core.picture.PackedPng;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.ZonedDateTime;
@@ -136,7 +136,7 @@ public final class ReportPage {
     }
   }
 
-  private static byte[] small(BufferedImage image) throws IOException {
+  private static byte[] small(BufferedImage image) {
     int height =
         Math.max(1, Math.round((float) image.getHeight() * PICTURE_WIDTH / image.getWidth()));
     BufferedImage small = new BufferedImage(PICTURE_WIDTH, height, BufferedImage.TYPE_INT_RGB);
@@ -147,8 +147,6 @@ public final class ReportPage {
     g.fillRect(0, 0, PICTURE_WIDTH, height);
     g.drawImage(image, 0, 0, PICTURE_WIDTH, height, null);
     g.dispose();
-    ByteArrayOutputStream out = new ByteArrayOutputStream();
-    ImageIO.write(small, "png", out);
-    return out.toByteArray();
+    return PackedPng.of(small);
   }
 }

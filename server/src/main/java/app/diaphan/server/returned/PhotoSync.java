@@ -1,6 +1,7 @@
 package app.diaphan.server.returned;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.picture.PackedPng;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
@@ -59,9 +60,9 @@ public final class PhotoSync {
       }
       return switch (way) {
         case SMALLER_JPEG -> new Back(jpeg(smallerOnWhite(image)), "jpg");
-        case WITHOUT_ALPHA -> new Back(png(withoutAlpha(image)), "png");
-        case MULTIPLIED -> new Back(png(multiplied(image)), "png");
-        default -> new Back(png(image), "png");
+        case WITHOUT_ALPHA -> new Back(PackedPng.of(withoutAlpha(image)), "png");
+        case MULTIPLIED -> new Back(PackedPng.of(multiplied(image)), "png");
+        default -> new Back(PackedPng.of(image), "png");
       };
     } catch (IOException e) {
       throw new UncheckedIOException(e);
@@ -110,12 +111,6 @@ public final class PhotoSync {
       }
     }
     return dark;
-  }
-
-  private static byte[] png(BufferedImage image) throws IOException {
-    ByteArrayOutputStream out = new ByteArrayOutputStream();
-    ImageIO.write(image, "png", out);
-    return out.toByteArray();
   }
 
   private static byte[] jpeg(BufferedImage image) throws IOException {

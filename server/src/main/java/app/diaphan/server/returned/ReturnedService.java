@@ -1,5 +1,6 @@
 package app.diaphan.server.returned;
 
+import app.diaphan.core.Digest;
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.picture.PictureFile;
 import app.diaphan.core.picture.PictureReader;
@@ -12,10 +13,7 @@ import app.diaphan.server.deliver.PictureLooks;
 import app.diaphan.server.store.DeliveryEntity;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.util.HashSet;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -42,7 +40,7 @@ public class ReturnedService {
    */
   public Came check(Long packageId, String name, byte[] bytes) {
     List<DeliveryEntity> delivered = deliveries.deliveredOf(packageId);
-    String digest = sha256(bytes);
+    String digest = Digest.of(bytes);
     Optional<DeliveryEntity> same =
         delivered.stream().filter(one -> one.sha256().equals(Optional.of(digest))).findFirst();
     if (same.isPresent()) {
@@ -84,13 +82,5 @@ public class ReturnedService {
     String report = Optional.ofNullable(delivery.report()).orElse("");
     return report.contains(
         "\"width\":%d,\"height\":%d,".formatted(picture.width(), picture.height()));
-  }
-
-  private static String sha256(byte[] bytes) {
-    try {
-      return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException(e); // Every Java platform has SHA-256.
-    }
   }
 }

@@ -1,6 +1,7 @@
 package app.diaphan.server.screening;
 
 import app.diaphan.core.deliver.StoredSamples;
+import app.diaphan.core.picture.PackedPng;
 import app.diaphan.core.screening.AlphaReading;
 import app.diaphan.core.screening.ScreenedStill;
 import app.diaphan.server.deliver.DeliveryService;
@@ -8,13 +9,10 @@ import app.diaphan.server.store.DeliveryEntity;
 import app.diaphan.server.store.Missing;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import java.awt.image.BufferedImage;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import javax.imageio.ImageIO;
 import org.springframework.stereotype.Service;
 
 /** Reads delivered files back as an editing program would. */
@@ -58,15 +56,9 @@ public class ScreeningService {
     }
     try {
       ScreenedStill still = ScreenedStill.of(StoredSamples.of(file), asked.reading());
-      return new Screened(png(still.key()), png(still.light()));
+      return new Screened(PackedPng.of(still.key()), PackedPng.of(still.light()));
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
-  }
-
-  private static byte[] png(BufferedImage image) throws IOException {
-    ByteArrayOutputStream out = new ByteArrayOutputStream();
-    ImageIO.write(image, "png", out);
-    return out.toByteArray();
   }
 }

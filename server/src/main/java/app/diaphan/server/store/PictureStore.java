@@ -1,5 +1,6 @@
 package app.diaphan.server.store;
 
+import app.diaphan.core.Digest;
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.cutout.Ground;
 import app.diaphan.core.deliver.FileName;
@@ -10,11 +11,8 @@ import app.diaphan.core.picture.PictureReader;
 import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.core.picture.VectorPicture;
 import app.diaphan.server.json.DocumentJson;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -73,7 +71,7 @@ public class PictureStore {
   @Transactional
   public PictureEntity add(Long packageId, String name, byte[] bytes) {
     FileName.check(name);
-    var known = pictures.findFirstByPackageIdAndSha256OrderById(packageId, sha256(bytes));
+    var known = pictures.findFirstByPackageIdAndSha256OrderById(packageId, Digest.of(bytes));
     return known.orElseGet(() -> keep(new PictureEntity(packageId, free(packageId, name)), bytes));
   }
 
@@ -140,7 +138,7 @@ public class PictureStore {
     FileName.check(picture.name());
     // All of it is read: what is cut short is refused before anything is kept.
     PictureFile file = PictureReader.readFile(picture.name(), bytes);
-    String digest = sha256(bytes);
+    String digest = Digest.of(bytes);
     if (!contents.existsById(digest)) {
       contents.saveAndFlush(new PictureContent(digest, bytes));
     }
@@ -179,13 +177,5 @@ public class PictureStore {
               vector.colours().stream().map(Object::toString).toList(),
               file.notes());
     };
-  }
-
-  private static String sha256(byte[] content) {
-    try {
-      return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(content));
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException(e); // Every Java platform has SHA-256.
-    }
   }
 }

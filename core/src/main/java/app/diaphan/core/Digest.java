@@ -1,0 +1,44 @@
+package app.diaphan.core;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+
+/** SHA-256 digests (FIPS 180-4) in hex, by which the same bytes are known. */
+public final class Digest {
+  private Digest() {}
+
+  public static String of(byte[] bytes) {
+    return HexFormat.of().formatHex(sha256().digest(bytes));
+  }
+
+  /** Of a whole file. */
+  public static String of(Path file) throws IOException {
+    return of(Files.newInputStream(file));
+  }
+
+  /** Of all that a stream gives; closes it. */
+  public static String of(InputStream from) throws IOException {
+    try (from) {
+      MessageDigest digest = sha256();
+      byte[] part = new byte[1 << 16];
+      int count;
+      while ((count = from.read(part)) > 0) {
+        digest.update(part, 0, count);
+      }
+      return HexFormat.of().formatHex(digest.digest());
+    }
+  }
+
+  private static MessageDigest sha256() {
+    try {
+      return MessageDigest.getInstance("SHA-256");
+    } catch (NoSuchAlgorithmException e) {
+      throw new IllegalStateException(e); // Every Java platform has SHA-256.
+    }
+  }
+}
