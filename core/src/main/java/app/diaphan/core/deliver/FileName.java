@@ -57,12 +57,13 @@ public final class FileName {
     return name;
   }
 
-  /** A safe name made from any words, for a first suggestion. */
+  /** A safe name made from any words, without signs that have to be quoted somewhere. */
   public static String from(String words) {
     String safe =
         words
             .strip()
-            .replaceAll("[/\\\\:*?\"<>|\\p{Cntrl}]+", " ")
+            .replaceAll("['’‘]", "")
+            .replaceAll("[/\\\\:*?\"<>|,;!&$%()\\p{Cntrl}]+", " ")
             .strip()
             .replaceAll("\\s+", "-")
             .replaceAll("^[.-]+|[.-]+$", "")

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import app.diaphan.core.InvalidInput;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class FileNameTest {
@@ -41,5 +42,16 @@ class FileNameTest {
   @ValueSource(strings = {"Race Day Two", "a/b: c", "con", "…", "///", "راية"})
   void suggestionsAreAlwaysUsable(String words) {
     FileName.check(FileName.from(words));
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "'Photographer''s watermark', photographers-watermark",
+    "'Next start, upright', next-start-upright",
+    "'Tide & time (100 %)!', tide-time-100",
+    "Race Day Two, race-day-two"
+  })
+  void suggestionsNeedNoQuotesAnywhere(String words, String expected) {
+    assertEquals(expected, FileName.from(words));
   }
 }
