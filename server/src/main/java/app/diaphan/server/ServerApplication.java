@@ -5,6 +5,7 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
@@ -15,6 +16,11 @@ import org.springframework.context.annotation.Bean;
 @SpringBootApplication
 public class ServerApplication {
 
+  /** What the build runs to work out beforehand what Spring would work out at every start. */
+  public static void main(String[] arguments) {
+    start(Path.of(arguments[0]), 0);
+  }
+
   /** Starts a server over a data folder; port 0 takes any free one. */
   public static ConfigurableApplicationContext start(Path data, int port) {
     DataFolder folder = new DataFolder(data.toAbsolutePath().normalize());
@@ -23,12 +29,14 @@ public class ServerApplication {
     settings.put("spring.datasource.url", "jdbc:h2:file:" + folder.database() + ";WRITE_DELAY=0");
     settings.put("diaphan.data", folder.path().toString());
     SpringApplication application = new SpringApplication(ServerApplication.class);
+    application.setMainApplicationClass(ServerApplication.class);
     application.setDefaultProperties(settings);
-    application.addInitializers(
-        context ->
-            ((org.springframework.context.support.GenericApplicationContext) context)
-                .registerBean(DataFolder.class, () -> folder));
     return application.run();
+  }
+
+  @Bean
+  DataFolder dataFolder(@Value("${diaphan.data}") Path path) {
+    return new DataFolder(path);
   }
 
   @Bean

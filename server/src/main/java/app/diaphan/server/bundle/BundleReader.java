@@ -32,6 +32,9 @@ public final class BundleReader {
   private BundleReader() {}
 
   /**
+   * Pictures and clips are handed on as they are: who draws them decodes them, who keeps them looks
+   * through them first ({@link BundleParts}).
+   *
    * @throws InvalidInput if it is no bundle, or one that this version cannot read without loss
    */
   public static Bundle read(Path folderOrZip) throws IOException {
@@ -45,6 +48,7 @@ public final class BundleReader {
     return readZip(Files.readAllBytes(folderOrZip));
   }
 
+  /** Sizes are counted while reading: what a zip file says of them may be anything. */
   public static Bundle readZip(byte[] zip) throws IOException {
     Map<String, byte[]> files = new TreeMap<>();
     long total = 0;
@@ -55,13 +59,18 @@ public final class BundleReader {
           continue;
         }
         checkName(entry.getName());
-        byte[] content = stream.readNBytes((int) Math.min(Integer.MAX_VALUE - 8, MOST_BYTES));
+        byte[] content = stream.readNBytes((int) (MOST_BYTES - total + 1));
         total += content.length;
-        files.put(entry.getName(), content);
+        if (files.put(entry.getName(), content) != null) {
+          throw new InvalidInput(
+              "The zip file has two files named \"%s\" and was not taken in."
+                  .formatted(entry.getName()));
+        }
         checkSize(files.size(), total);
       }
-    } catch (IllegalArgumentException e) {
-      throw new InvalidInput("The zip file is damaged and was not taken in.", e);
+    } catch (IllegalArgumentException | IOException e) {
+      throw new InvalidInput(
+          "The zip file is damaged and was not taken in; export the package again.", e);
     }
     return of(files);
   }
@@ -132,7 +141,7 @@ public final class BundleReader {
           if (path.startsWith("pictures/")) {
             String name = path.substring("pictures/".length());
             FileName.check(name);
-            PictureReader.header(name, content);
+            PictureReader.checkLength(name, content.length);
             pictures.put(name, content);
           }
         });
@@ -146,7 +155,6 @@ public final class BundleReader {
             if (path.equals("backdrops/" + clip + "/" + FILM)) {
               films.put(clip, content);
             } else if (path.startsWith("backdrops/" + clip + "/")) {
-              PictureReader.header(path, content);
               stills.add(content);
             }
           });

@@ -9,6 +9,7 @@ import app.diaphan.core.overlay.retarget.ForTarget;
 import app.diaphan.core.picture.PictureReader;
 import app.diaphan.core.targets.TargetList;
 import app.diaphan.server.bundle.Bundle;
+import app.diaphan.server.bundle.BundleParts;
 import app.diaphan.server.json.DocumentJson;
 import java.time.Clock;
 import java.util.ArrayList;
@@ -274,6 +275,7 @@ public class PackageStore {
 
   @Transactional
   public GraphicsPackage add(Bundle bundle) {
+    BundleParts.check(bundle);
     GraphicsPackage graphics = create(bundle.name());
     keepHouse(graphics.id(), bundle.house());
     keepTargets(graphics.id(), bundle.targets());
