@@ -9,6 +9,7 @@ interface Props {
 /** What a delivery wrote, in words, with all that is in the file when unfolded. */
 export function DeliveryReport({ delivery, newest }: Props) {
   const done = delivery.state === "DONE";
+  const there = done && delivery.now === "";
   const { report } = delivery;
   return (
     <article
@@ -21,7 +22,7 @@ export function DeliveryReport({ delivery, newest }: Props) {
           {delivery.targetName && `${delivery.targetName}, `}revision {delivery.revision},{" "}
           {new Date(delivery.startedAt).toLocaleString()}
         </span>
-        {done && (
+        {there && (
           <a
             className="btn btn-sm shrink-0"
             href={`/api/deliveries/${delivery.id}/file`}
@@ -31,7 +32,10 @@ export function DeliveryReport({ delivery, newest }: Props) {
           </a>
         )}
       </div>
-      <p className={`mt-1 ${done ? "" : "text-error"}`}>{delivery.sentence}.</p>
+      <p className={`mt-1 ${done ? "" : "text-error"}`}>
+        {delivery.sentence.replace(/\.?$/, ".")}
+      </p>
+      {delivery.now && <p className="mt-1 text-warning">{delivery.now}</p>}
       {done && <p className="mt-1 break-all text-xs opacity-80">{delivery.path}</p>}
       {report && (
         <>

@@ -166,7 +166,7 @@ final class CutOutBench {
     for (int i = 0; i < SIZE * SIZE; i++) {
       int packed = 0;
       for (int c = 0; c < 3; c++) {
-        packed = packed << 8 | Math.round(255 * picture.pixels()[4 * i + c]);
+        packed = packed << 8 | Math.round(255 * picture.value(4 * i + c));
       }
       image.setRGB(i % SIZE, i / SIZE, packed);
     }
@@ -198,7 +198,7 @@ final class CutOutBench {
   private static double alphaError(RasterPicture cut, float[] alpha) {
     double sum = 0;
     for (int i = 0; i < alpha.length; i++) {
-      sum += Math.abs(cut.pixels()[4 * i + 3] - alpha[i]);
+      sum += Math.abs(cut.value(4 * i + 3) - alpha[i]);
     }
     return 255 * sum / alpha.length;
   }
@@ -206,10 +206,10 @@ final class CutOutBench {
   private static double worstColour(RasterPicture cut, float[] alpha, int[] part) {
     double worst = 0;
     for (int i = 0; i < alpha.length; i++) {
-      float found = cut.pixels()[4 * i + 3];
+      float found = cut.value(4 * i + 3);
       if (found >= LEAST && alpha[i] >= LEAST) {
         for (int c = 0; c < 3; c++) {
-          double off = cut.pixels()[4 * i + c] / found - COLOURS[part[i]][c];
+          double off = cut.value(4 * i + c) / found - COLOURS[part[i]][c];
           worst = Math.max(worst, 255 * Math.abs(off));
         }
       }

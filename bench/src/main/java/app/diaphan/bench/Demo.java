@@ -1,5 +1,6 @@
 package app.diaphan.bench;
 
+import app.diaphan.core.memory.RecentMemory;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.picture.Picture;
 import app.diaphan.core.picture.PictureReader;
@@ -31,6 +32,8 @@ record Demo(Path root, Bundle bundle, Map<String, Picture> pictures) {
    */
   Renderer renderer(long memory) {
     return new Renderer(
-        ShippedFonts.shelf(), name -> Optional.ofNullable(pictures.get(name)), memory);
+        ShippedFonts.shelf(),
+        name -> Optional.ofNullable(pictures.get(name)),
+        new RecentMemory(memory));
   }
 }

@@ -2,8 +2,11 @@ package app.diaphan.core;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStream;
 import java.nio.file.Files;
+import java.nio.file.LinkOption;
 import java.nio.file.Path;
+import java.security.DigestInputStream;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
@@ -32,6 +35,16 @@ public final class Digest {
       }
       return HexFormat.of().formatHex(digest.digest());
     }
+  }
+
+  /** Of a whole file that is copied meanwhile; a link is not followed. */
+  public static String ofCopied(Path file, OutputStream to) throws IOException {
+    MessageDigest digest = sha256();
+    try (InputStream from =
+        new DigestInputStream(Files.newInputStream(file, LinkOption.NOFOLLOW_LINKS), digest)) {
+      from.transferTo(to);
+    }
+    return HexFormat.of().formatHex(digest.digest());
   }
 
   private static MessageDigest sha256() {

@@ -2,6 +2,7 @@ package app.diaphan.core;
 
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
+import app.diaphan.core.memory.Memory;
 import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.Crop;
 import app.diaphan.core.overlay.GroupPiece;
@@ -45,7 +46,7 @@ public final class Samples {
   private Samples() {}
 
   public static Renderer renderer() {
-    return new Renderer(ShippedFonts.shelf(), PictureShelf.EMPTY, 0);
+    return new Renderer(ShippedFonts.shelf(), PictureShelf.EMPTY, Memory.NONE);
   }
 
   public static Overlay overlay(Frame frame, Piece... frontToBack) {

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import app.diaphan.core.frame.Area;
+import app.diaphan.core.memory.Memory;
 import app.diaphan.core.overlay.Hug;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Piece;
@@ -96,7 +97,7 @@ class SnappingTest {
   /** In display units of the frame. */
   private static double baselineOf(Overlay overlay, String id) {
     PlacedPiece placed =
-        new Renderer(ShippedFonts.shelf(), PictureShelf.EMPTY, 0)
+        new Renderer(ShippedFonts.shelf(), PictureShelf.EMPTY, Memory.NONE)
             .place(overlay, Canvas.of(overlay.frame())).stream()
                 .filter(piece -> piece.piece().id().equals(id))
                 .findFirst()

@@ -23,11 +23,12 @@ public class ServerApplication {
 
   /** Starts a server over a data folder; port 0 takes any free one. */
   public static ConfigurableApplicationContext start(Path data, int port) {
-    DataFolder folder = new DataFolder(data.toAbsolutePath().normalize());
+    DataFolder folder = new DataFolder(data);
     Map<String, Object> settings = new LinkedHashMap<>();
     settings.put("server.port", port);
     settings.put("spring.datasource.url", "jdbc:h2:file:" + folder.database() + ";WRITE_DELAY=0");
     settings.put("diaphan.data", folder.path().toString());
+    settings.put("logging.file.name", folder.log().toString());
     SpringApplication application = new SpringApplication(ServerApplication.class);
     application.setMainApplicationClass(ServerApplication.class);
     application.setDefaultProperties(settings);

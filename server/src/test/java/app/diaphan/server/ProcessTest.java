@@ -128,7 +128,7 @@ class ProcessTest {
       JsonNode ended = send(second, "GET", "/api/delivery-runs/" + run, "");
       assertNotEquals("RUNNING", ended.path("state").asString());
       JsonNode status = ended.path("files").get(0);
-      if (status.path("state").asString().equals("FAILED")) {
+      if (status.path("state").asString().equals("BROKEN_OFF")) {
         assertEquals(0, count(files), "no half file is left");
         assertTrue(status.path("sentence").asString().contains("stopped"));
       } else {

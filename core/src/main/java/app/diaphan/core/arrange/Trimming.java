@@ -104,7 +104,7 @@ final class Trimming {
     int bottom = -1;
     for (int y = 0; y < shown.height(); y++) {
       for (int x = 0; x < shown.width(); x++) {
-        if (shown.pixels()[4 * (y * shown.width() + x) + 3] >= SEEN) {
+        if (shown.value(4 * (y * shown.width() + x) + 3) >= SEEN) {
           left = Math.min(left, x);
           top = Math.min(top, y);
           right = Math.max(right, x + 1);

@@ -43,8 +43,8 @@ final class ForgottenGroundCheck implements Check {
   }
 
   private static boolean solid(RasterPicture picture) {
-    for (int i = 3; i < picture.pixels().length; i += 4) {
-      if (picture.pixels()[i] < 1) {
+    for (int i = 3; i < picture.valueCount(); i += 4) {
+      if (picture.value(i) < 1) {
         return false;
       }
     }

@@ -173,8 +173,8 @@ final class ColourCut {
   }
 
   private double own(int place, int channel) {
-    float alpha = picture.pixels()[4 * place + 3];
-    return alpha > 0 ? picture.pixels()[4 * place + channel] / alpha : 0;
+    float alpha = picture.value(4 * place + 3);
+    return alpha > 0 ? picture.value(4 * place + channel) / alpha : 0;
   }
 
   /** The mean colour of the solid pixels at a place and next to it that are like it. */

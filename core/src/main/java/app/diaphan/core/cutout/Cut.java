@@ -1,7 +1,6 @@
 package app.diaphan.core.cutout;
 
 import app.diaphan.core.picture.RasterPicture;
-import app.diaphan.core.raster.Bands;
 
 /**
  * A picture on its way to being cut out: straight colours and alphas that are still changed.
@@ -15,29 +14,16 @@ record Cut(int width, int height, float[] colours, float[] alpha) {
     float[] colours = new float[3 * picture.width() * picture.height()];
     float[] alphas = new float[picture.width() * picture.height()];
     for (int i = 0; i < alphas.length; i++) {
-      float alpha = picture.pixels()[4 * i + 3];
+      float alpha = picture.value(4 * i + 3);
       alphas[i] = alpha;
       for (int c = 0; c < 3; c++) {
-        colours[3 * i + c] = alpha > 0 ? picture.pixels()[4 * i + c] / alpha : 0;
+        colours[3 * i + c] = alpha > 0 ? picture.value(4 * i + c) / alpha : 0;
       }
     }
     return new Cut(picture.width(), picture.height(), colours, alphas);
   }
 
   RasterPicture picture() {
-    float[] pixels = new float[4 * alpha.length];
-    Bands.over(
-        0,
-        height,
-        width,
-        (top, bottom) -> {
-          for (int i = top * width; i < bottom * width; i++) {
-            for (int c = 0; c < 3; c++) {
-              pixels[4 * i + c] = colours[3 * i + c] * alpha[i];
-            }
-            pixels[4 * i + 3] = alpha[i];
-          }
-        });
-    return new RasterPicture(width, height, pixels, true);
+    return RasterPicture.ofStraight(width, height, colours, alpha);
   }
 }

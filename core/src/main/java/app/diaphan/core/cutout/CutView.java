@@ -19,18 +19,18 @@ public enum CutView {
       case BEFORE -> before;
       case RESULT -> cut;
       case ALPHA, GONE -> {
-        float[] pixels = new float[cut.pixels().length];
+        float[] pixels = new float[cut.valueCount()];
         Bands.over(
             0,
             cut.height(),
             cut.width(),
             (top, bottom) -> {
               for (int i = 4 * top * cut.width(); i < 4 * bottom * cut.width(); i += 4) {
-                float left = cut.pixels()[i + 3];
-                float came = before.pixels()[i + 3];
+                float left = cut.value(i + 3);
+                float came = before.value(i + 3);
                 float gone = came > 0 ? Math.max(0, 1 - left / came) : 0;
                 for (int c = 0; c < 3; c++) {
-                  pixels[i + c] = this == ALPHA ? left : before.pixels()[i + c] * gone;
+                  pixels[i + c] = this == ALPHA ? left : before.value(i + c) * gone;
                 }
                 pixels[i + 3] = this == ALPHA ? 1 : came * gone;
               }

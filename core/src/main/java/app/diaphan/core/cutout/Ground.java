@@ -102,14 +102,14 @@ public record Ground(double[] base, double[] perX, double[] perY, double noise, 
     double[] values = new double[border.length];
     for (int c = 0; c < 3; c++) {
       for (int i = 0; i < border.length; i++) {
-        values[i] = picture.pixels()[4 * border[i] + c];
+        values[i] = picture.value(4 * border[i] + c);
       }
       median[c] = medianOf(values, kept);
     }
     double[] away = new double[border.length];
     for (int i = 0; i < border.length; i++) {
       for (int c = 0; c < 3; c++) {
-        away[i] = Math.max(away[i], Math.abs(picture.pixels()[4 * border[i] + c] - median[c]));
+        away[i] = Math.max(away[i], Math.abs(picture.value(4 * border[i] + c) - median[c]));
       }
     }
     double half = medianOf(away, kept);
@@ -136,7 +136,7 @@ public record Ground(double[] base, double[] perX, double[] perY, double noise, 
     double stray = 0;
     for (int c = 0; c < 3; c++) {
       double expected = plane[c][0] + plane[c][1] * x + plane[c][2] * y;
-      stray = Math.max(stray, Math.abs(picture.pixels()[4 * place + c] - expected));
+      stray = Math.max(stray, Math.abs(picture.value(4 * place + c) - expected));
     }
     return stray;
   }
@@ -152,7 +152,7 @@ public record Ground(double[] base, double[] perX, double[] perY, double noise, 
         n++;
         sx += border[i] % picture.width();
         sy += border[i] / picture.width();
-        sv += picture.pixels()[4 * border[i] + channel];
+        sv += picture.value(4 * border[i] + channel);
       }
     }
     double mx = sx / n;
@@ -167,7 +167,7 @@ public record Ground(double[] base, double[] perX, double[] perY, double noise, 
       if (kept[i]) {
         double x = border[i] % picture.width() - mx;
         double y = border[i] / picture.width() - my;
-        double v = picture.pixels()[4 * border[i] + channel] - mv;
+        double v = picture.value(4 * border[i] + channel) - mv;
         xx += x * x;
         yy += y * y;
         xy += x * y;

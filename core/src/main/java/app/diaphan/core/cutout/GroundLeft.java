@@ -58,7 +58,7 @@ public final class GroundLeft {
   }
 
   private float alpha(int x, int y) {
-    return cut.pixels()[4 * (y * cut.width() + x) + 3];
+    return cut.value(4 * (y * cut.width() + x) + 3);
   }
 
   private double share(int x, int y) {
@@ -96,7 +96,7 @@ public final class GroundLeft {
   }
 
   private static double straight(RasterPicture picture, int place, int channel) {
-    float alpha = picture.pixels()[4 * place + 3];
-    return alpha > 0 ? picture.pixels()[4 * place + channel] / alpha : 0;
+    float alpha = picture.value(4 * place + 3);
+    return alpha > 0 ? picture.value(4 * place + channel) / alpha : 0;
   }
 }

@@ -15,7 +15,7 @@ public final class Specks {
   public static int count(RasterPicture picture, int pixels) {
     boolean[] seen = new boolean[picture.width() * picture.height()];
     for (int i = 0; i < seen.length; i++) {
-      seen[i] = picture.pixels()[4 * i + 3] >= SEEN;
+      seen[i] = picture.value(4 * i + 3) >= SEEN;
     }
     return Regions.smaller(seen, picture.width(), picture.height(), pixels, false, place -> {});
   }

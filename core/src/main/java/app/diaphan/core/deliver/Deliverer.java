@@ -62,6 +62,8 @@ public final class Deliverer {
                         "\"%s\" draws nothing on this frame, so there is nothing to trim to. Deliver the whole frame or show a piece."
                             .formatted(overlay.name())));
     List<FilePart> parts = FilePart.of(target.file().carried());
+    Optional<Path> sideFile =
+        target.file().sidecar() ? Optional.of(folder.resolve(name + ".json")) : Optional.empty();
     List<Delivered> delivered = new ArrayList<>();
     Deque<SafeFile> written = new ArrayDeque<>();
     try {
@@ -81,10 +83,16 @@ public final class Deliverer {
                 report));
         delivered.add(
             new Delivered(
-                file, target, extent.left(), extent.top(), report[0], rendering.findings()));
+                file,
+                target,
+                extent.left(),
+                extent.top(),
+                report[0],
+                sideFile,
+                rendering.findings()));
       }
-      if (target.file().sidecar()) {
-        written.add(sidecar(folder.resolve(name + ".json"), overlay, delivered));
+      if (sideFile.isPresent()) {
+        written.add(sidecar(sideFile.get(), overlay, delivered));
       }
       for (SafeFile file : written) {
         file.giveName();
@@ -278,9 +286,8 @@ public final class Deliverer {
   }
 
   private static String reason(IOException e) {
-    String message = e.getMessage() == null ? e.getClass().getSimpleName() : e.getMessage();
-    return message.contains("No space left") || message.contains("File too large")
-        ? "the disk is full"
-        : message;
+    return DiskTrouble.of(e)
+        .map(DiskTrouble::words)
+        .orElseGet(() -> e.getMessage() == null ? e.getClass().getSimpleName() : e.getMessage());
   }
 }

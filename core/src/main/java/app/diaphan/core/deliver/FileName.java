@@ -1,6 +1,7 @@
 package app.diaphan.core.deliver;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Names;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import java.util.Set;
@@ -32,11 +33,8 @@ public final class FileName {
             "The file name \"%s\" holds %s, which names a folder or is not allowed on every computer. Leave it out."
                 .formatted(shortened(name), c));
       }
-      if (Character.isISOControl(c)) {
-        throw new InvalidInput(
-            "The file name holds an invisible control character; type the name anew.");
-      }
     }
+    Names.checkSeen(name, "The file name");
     if (name.startsWith(".") || name.endsWith(".") || !name.strip().equals(name)) {
       throw new InvalidInput(
           "The file name \"%s\" starts or ends with a dot or a space; take that away."
@@ -68,7 +66,7 @@ public final class FileName {
             .replaceAll("\\s+", "-")
             .replaceAll("^[.-]+|[.-]+$", "")
             .toLowerCase(Locale.ROOT);
-    String cut = safe.length() > 60 ? safe.substring(0, 60) : safe;
+    String cut = Names.shortened(safe, 60).replaceAll("[.-]+$", "");
     try {
       return check(cut);
     } catch (InvalidInput e) {
@@ -77,6 +75,6 @@ public final class FileName {
   }
 
   private static String shortened(String name) {
-    return name.length() <= 60 ? name : name.substring(0, 60) + "…";
+    return name.length() <= 60 ? name : Names.shortened(name, 60) + "…";
   }
 }

@@ -3,10 +3,12 @@ package app.diaphan.core.deliver;
 import java.io.IOException;
 import java.nio.channels.FileChannel;
 import java.nio.file.DirectoryStream;
+import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.util.concurrent.atomic.AtomicLong;
 
 /**
  * A file that was written under another name, on to the disk, and checked; it gets its own name in
@@ -15,6 +17,8 @@ import java.nio.file.StandardOpenOption;
  */
 public final class SafeFile implements AutoCloseable {
   private static final String UNFINISHED = ".unfinished";
+
+  private static final AtomicLong MADE = new AtomicLong();
 
   private final Path file;
   private final Path unfinished;
@@ -47,7 +51,7 @@ public final class SafeFile implements AutoCloseable {
   static SafeFile written(Path file, Writing writing, Checking checking) throws IOException {
     Path folder = file.toAbsolutePath().getParent();
     Files.createDirectories(folder);
-    SafeFile safe = new SafeFile(file, Files.createTempFile(folder, ".", UNFINISHED));
+    SafeFile safe = new SafeFile(file, unnamed(folder));
     try {
       try (FileChannel channel =
           FileChannel.open(safe.unfinished, StandardOpenOption.WRITE, StandardOpenOption.READ)) {
@@ -59,6 +63,20 @@ public final class SafeFile implements AutoCloseable {
     } catch (IOException | RuntimeException | Error e) {
       safe.close();
       throw e;
+    }
+  }
+
+  /** A new file with the rights that files in this folder have; a temporary one is ours alone. */
+  private static Path unnamed(Path folder) throws IOException {
+    while (true) {
+      try {
+        return Files.createFile(
+            folder.resolve(
+                ".%d-%d%s"
+                    .formatted(ProcessHandle.current().pid(), MADE.incrementAndGet(), UNFINISHED)));
+      } catch (FileAlreadyExistsException e) {
+        // Of another machine on the same disk, or left by a process of the same number.
+      }
     }
   }
 

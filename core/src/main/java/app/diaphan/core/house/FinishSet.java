@@ -1,6 +1,7 @@
 package app.diaphan.core.house;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Names;
 import app.diaphan.core.Require;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.Look;
@@ -17,10 +18,7 @@ import java.util.List;
  */
 public record FinishSet(String name, double lines, List<Finish> finishes) {
   public FinishSet {
-    Require.present(name, "The name of a finish set");
-    if (name.isBlank() || name.length() > 60) {
-      throw new InvalidInput("A finish set's name has 1 to 60 characters.");
-    }
+    Names.check(name, 60, "A finish set's name");
     Require.between(1, 100_000, lines, "The lines of the finish set \"" + name + "\"");
     Require.present(finishes, "The finishes of the set \"" + name + "\"");
     finishes = List.copyOf(finishes);

@@ -1,6 +1,7 @@
 package app.diaphan.core.house;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Names;
 import app.diaphan.core.Require;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.OwnMargin;
@@ -26,10 +27,7 @@ public record HouseStyle(
   /** A colour with the name the programme knows it by. */
   public record NamedColour(String name, Colour colour) {
     public NamedColour {
-      Require.present(name, "The name of a colour");
-      if (name.isBlank() || name.length() > 60) {
-        throw new InvalidInput("A colour's name has 1 to 60 characters.");
-      }
+      Names.check(name, 60, "A colour's name");
       Require.present(colour, "The colour \"" + name + "\"");
     }
   }

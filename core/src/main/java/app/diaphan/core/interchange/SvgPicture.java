@@ -21,12 +21,11 @@ final class SvgPicture {
   private static byte[] png(RasterPicture picture) {
     BufferedImage image =
         new BufferedImage(picture.width(), picture.height(), BufferedImage.TYPE_INT_ARGB);
-    float[] pixels = picture.pixels();
     for (int i = 0; i < picture.width() * picture.height(); i++) {
-      float alpha = pixels[4 * i + 3];
+      float alpha = picture.value(4 * i + 3);
       int packed = Math.round(255 * alpha);
       for (int c = 0; c < 3; c++) {
-        float straight = alpha > 0 ? Math.clamp(pixels[4 * i + c] / alpha, 0f, 1f) : 0;
+        float straight = alpha > 0 ? Math.clamp(picture.value(4 * i + c) / alpha, 0f, 1f) : 0;
         packed = packed << 8 | Math.round(255 * straight);
       }
       image.setRGB(i % picture.width(), i / picture.width(), packed);

@@ -1,6 +1,7 @@
 package app.diaphan.core.overlay;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Names;
 import app.diaphan.core.Require;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.retarget.ForTarget;
@@ -17,10 +18,7 @@ import java.util.stream.Collectors;
 public record Overlay(String name, Frame frame, List<Piece> stack, List<ForTarget> forTargets) {
 
   public Overlay {
-    Require.present(name, "The overlay's name");
-    if (name.isBlank() || name.length() > 120) {
-      throw new InvalidInput("An overlay's name has 1 to 120 characters.");
-    }
+    Names.check(name, 120, "An overlay's name");
     Require.present(frame, "The overlay's frame");
     Require.present(stack, "The overlay's stack");
     StackRules.check(name, stack);

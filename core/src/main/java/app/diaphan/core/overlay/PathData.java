@@ -1,6 +1,7 @@
 package app.diaphan.core.overlay;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Names;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Path2D;
@@ -86,7 +87,7 @@ public final class PathData {
   private static InvalidInput unreadable(String text) {
     return new InvalidInput(
         "The outline \"%s\" is no path data of the commands M, L, Q, C and Z."
-            .formatted(text.length() > 60 ? text.substring(0, 60) + "…" : text));
+            .formatted(text.length() > 60 ? Names.shortened(text, 60) + "…" : text));
   }
 
   /** Writes a shape, moved and scaled, with six decimals. */

@@ -1,6 +1,7 @@
 package app.diaphan.core.overlay;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Names;
 import app.diaphan.core.Require;
 
 /** What holds for every kind of piece. */
@@ -12,6 +13,7 @@ final class PieceRules {
   static void check(String id, String name, Place place, Look look) {
     checkId(id);
     Require.present(name, "The name of piece " + id);
+    Names.checkSeen(name, "The name of piece " + id);
     Require.present(place, "The place of piece \"" + name + "\"");
     Require.present(look, "The look of \"" + name + "\"");
   }

@@ -1,9 +1,10 @@
 package app.diaphan.core.picture;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.memory.NoRoom;
+import app.diaphan.core.memory.Permits;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.FutureTask;
-import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.Supplier;
@@ -13,21 +14,31 @@ import java.util.function.Supplier;
  * it reads from and the lists it draws into stop it at its next step.
  *
  * @param seconds for one picture
- * @param atOnce pictures decoded side by side, so that their memory does not add up
+ * @param permits for the memory of pictures that are decoded side by side
  */
-record DecodingLimits(double seconds, Semaphore atOnce) {
-  static final DecodingLimits STANDARD = new DecodingLimits(20, new Semaphore(2));
+record DecodingLimits(double seconds, Permits permits) {
+  static final DecodingLimits STANDARD =
+      new DecodingLimits(20, new Permits(Runtime.getRuntime().maxMemory() / 4));
 
   /** Deeply nested files need a deep stack, or fail in an orderly way for want of it. */
   private static final long STACK_BYTES = 8L << 20;
 
   /**
-   * @throws InvalidInput if it takes too long or needs more memory than there is
+   * @param bytes that the decoder will need
+   * @throws InvalidInput if it takes too long or is damaged
+   * @throws NoRoom if there is not enough memory
    */
-  <T> T run(String name, Supplier<T> decoding) {
-    atOnce.acquireUninterruptibly();
+  <T> T run(String name, long bytes, Supplier<T> decoding) {
+    Permits.Permit permit = permits.take(bytes);
     FutureTask<T> task = new FutureTask<>(decoding::get);
-    Thread thread = new Thread(null, task, "decoding " + name, STACK_BYTES);
+    Runnable work =
+        () -> {
+          // Given back when the decoder has really ended, not when it was given up on.
+          try (permit) {
+            task.run();
+          }
+        };
+    Thread thread = new Thread(null, work, "decoding " + name, STACK_BYTES);
     thread.setDaemon(true);
     thread.start();
     try {
@@ -35,15 +46,16 @@ record DecodingLimits(double seconds, Semaphore atOnce) {
     } catch (TimeoutException e) {
       task.cancel(true);
       throw new InvalidInput(
-          "The picture \"%s\" took longer than %.0f seconds to read and was not taken in; save it smaller or simpler."
-              .formatted(name, seconds),
+          "The picture \"%s\" took longer than %d seconds to read and was not taken in; save it smaller or simpler."
+              .formatted(name, Math.round(seconds)),
           e);
     } catch (ExecutionException e) {
       throw switch (e.getCause()) {
         case InvalidInput known -> known;
+        case NoRoom known -> known;
         case OutOfMemoryError full ->
-            new InvalidInput(
-                "The picture \"%s\" needs more memory than there is; scale it down."
+            new NoRoom(
+                "There was not enough memory for the picture \"%s\". Try again, or start Diaphan with more."
                     .formatted(name),
                 full);
         case StackOverflowError deep ->
@@ -61,8 +73,6 @@ record DecodingLimits(double seconds, Semaphore atOnce) {
       task.cancel(true);
       Thread.currentThread().interrupt();
       throw new InvalidInput("Reading the picture \"%s\" was called off.".formatted(name), e);
-    } finally {
-      atOnce.release();
     }
   }
 }

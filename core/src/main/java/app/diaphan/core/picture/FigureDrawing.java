@@ -125,7 +125,7 @@ public final class FigureDrawing {
   }
 
   private void image(Figure.Imaged figure) {
-    RasterPicture picture = Samples.picture(Decoded.of(figure.image()));
+    RasterPicture picture = Samples.picture(Decoded.of(figure.image()), "image");
     Shape footprint =
         figure
             .toPixels()

@@ -1,5 +1,6 @@
 package app.diaphan.core.picture;
 
+import app.diaphan.core.Digest;
 import app.diaphan.core.InvalidInput;
 import java.awt.geom.AffineTransform;
 import java.io.IOException;
@@ -54,7 +55,7 @@ final class PdfReader {
       if (figures(name, document, 0, new AffineTransform()).mixing()) {
         notes.add(Notes.MIXING);
       }
-      return new VectorPicture(pages, notes);
+      return new VectorPicture(pages, notes, Digest.of(bytes));
     } catch (InvalidPasswordException e) {
       throw new InvalidInput(
           "The PDF file \"%s\" is locked by a password; save it without one.".formatted(name), e);

@@ -1,9 +1,6 @@
 package app.diaphan.core.picture;
 
-/**
- * A picture of a package. Two pictures are equal only if they are the same one: they are made once
- * for the bytes of a file.
- */
+/** A picture of a package. */
 public sealed interface Picture permits RasterPicture, VectorPicture {
   /** In pixels; of a vector picture, in the units of its file, which are shown as pixels. */
   int width();
@@ -11,4 +8,13 @@ public sealed interface Picture permits RasterPicture, VectorPicture {
   int height();
 
   boolean hasAlpha();
+
+  /**
+   * By what it was made from: two pictures with the same identity look the same. The digest of its
+   * file, or a name of its own for one that was made otherwise.
+   */
+  String identity();
+
+  /** What it takes in memory. */
+  long bytes();
 }

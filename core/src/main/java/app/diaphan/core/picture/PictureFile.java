@@ -31,9 +31,8 @@ public record PictureFile(
   }
 
   private static boolean anyClear(RasterPicture picture) {
-    float[] pixels = picture.pixels();
-    for (int i = 3; i < pixels.length; i += 4) {
-      if (pixels[i] < 1) {
+    for (int i = 3; i < picture.valueCount(); i += 4) {
+      if (picture.value(i) < 1) {
         return true;
       }
     }

@@ -11,6 +11,13 @@ import java.util.function.Supplier;
 public final class PictureReader {
   public static final long MOST_BYTES = 64L * 1024 * 1024;
 
+  /**
+   * Of the decoder's image and of the picture made from it; those of 16 bits need a little more.
+   */
+  private static final long BYTES_PER_PIXEL = 10;
+
+  private static final long VECTOR_BYTES = 32 << 20;
+
   private PictureReader() {}
 
   /**
@@ -22,10 +29,10 @@ public final class PictureReader {
   public static PictureHeader header(String name, byte[] bytes) {
     checkLength(name, bytes.length);
     if (isVector(bytes)) {
-      VectorPicture vector = within(name, () -> vector(name, bytes));
+      VectorPicture vector = within(name, VECTOR_BYTES, () -> vector(name, bytes));
       return new PictureHeader(vectorFormat(bytes), vector.width(), vector.height());
     }
-    return within(name, () -> RasterReader.header(name, bytes));
+    return within(name, 0, () -> RasterReader.header(name, bytes));
   }
 
   /**
@@ -39,12 +46,15 @@ public final class PictureReader {
   /** The picture with what its file tells of it, under the same limits. */
   public static PictureFile readFile(String name, byte[] bytes) {
     checkLength(name, bytes.length);
+    if (!isVector(bytes)) {
+      PictureHeader header = within(name, 0, () -> RasterReader.header(name, bytes));
+      long pixels = (long) header.width() * header.height();
+      return within(name, BYTES_PER_PIXEL * pixels, () -> RasterReader.file(name, bytes));
+    }
     return within(
         name,
+        VECTOR_BYTES,
         () -> {
-          if (!isVector(bytes)) {
-            return RasterReader.file(name, bytes);
-          }
           VectorPicture vector = vector(name, bytes);
           return new PictureFile(
               vector, vectorFormat(bytes), vector.pageCount(), 0, "", vector.notes());
@@ -74,7 +84,7 @@ public final class PictureReader {
     return PdfReader.reads(bytes) ? PdfReader.read(name, bytes) : SvgReader.read(name, bytes);
   }
 
-  private static <T> T within(String name, Supplier<T> decoding) {
-    return DecodingLimits.STANDARD.run(name, decoding);
+  private static <T> T within(String name, long bytes, Supplier<T> decoding) {
+    return DecodingLimits.STANDARD.run(name, bytes, decoding);
   }
 }

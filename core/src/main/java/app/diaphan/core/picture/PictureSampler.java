@@ -19,6 +19,11 @@ public final class PictureSampler {
 
   private final Beyond beyond;
   private final RasterPicture level;
+  private final PixelStore store;
+
+  /** What 1 is in the store's own numbers. */
+  private final double most;
+
   private final AffineTransform toLevel;
   private final double radiusX;
   private final double radiusY;
@@ -38,11 +43,19 @@ public final class PictureSampler {
     double shrinkY = Math.hypot(toSource.getShearY(), toSource.getScaleY());
     int step = 0;
     double least = Math.min(shrinkX, shrinkY);
-    while (least >= 4 && step + 1 < picture.halvings().size()) {
+    while (least >= 4
+        && step + 1 < picture.halvings().size()) { // Asked for only then: they cost memory.
       least /= 2;
       step++;
     }
-    level = picture.halvings().get(step);
+    level = step == 0 ? picture : picture.halvings().get(step);
+    store = level.store();
+    most =
+        switch (store) {
+          case PixelStore.Floats floats -> 1;
+          case PixelStore.Bytes bytes -> PixelStore.BYTE_MOST;
+          case PixelStore.Shorts shorts -> PixelStore.SHORT_MOST;
+        };
     // By the level's own size, which odd sides make a little more than the exact half.
     toLevel =
         AffineTransform.getScaleInstance(
@@ -68,13 +81,12 @@ public final class PictureSampler {
     int right = (int) Math.floor(cx + radiusX);
     int top = (int) Math.ceil(cy - radiusY);
     int bottom = (int) Math.floor(cy + radiusY);
+    boolean within = left >= 0 && top >= 0 && right < level.width() && bottom < level.height();
     double total = 0;
     double r = 0;
     double g = 0;
     double b = 0;
     double a = 0;
-    float[] pixels = level.pixels();
-    boolean within = left >= 0 && top >= 0 && right < level.width() && bottom < level.height();
     for (int j = top; j <= bottom; j++) {
       double weightY = 1 - Math.abs(j - cy) / radiusY;
       int row = (within ? j : inside(j, level.height())) * level.width();
@@ -82,16 +94,34 @@ public final class PictureSampler {
         double weight = weightY * (1 - Math.abs(i - cx) / radiusX);
         int from = 4 * (row + (within ? i : inside(i, level.width())));
         total += weight;
-        r += weight * pixels[from];
-        g += weight * pixels[from + 1];
-        b += weight * pixels[from + 2];
-        a += weight * pixels[from + 3];
+        switch (store) {
+          case PixelStore.Floats(float[] samples) -> {
+            r += weight * samples[from];
+            g += weight * samples[from + 1];
+            b += weight * samples[from + 2];
+            a += weight * samples[from + 3];
+          }
+          case PixelStore.Bytes(byte[] samples) -> {
+            double solid = weight * (samples[from + 3] & PixelStore.BYTE_MOST);
+            r += solid * (samples[from] & PixelStore.BYTE_MOST);
+            g += solid * (samples[from + 1] & PixelStore.BYTE_MOST);
+            b += solid * (samples[from + 2] & PixelStore.BYTE_MOST);
+            a += solid;
+          }
+          case PixelStore.Shorts(short[] samples) -> {
+            double solid = weight * (samples[from + 3] & PixelStore.SHORT_MOST);
+            r += solid * (samples[from] & PixelStore.SHORT_MOST);
+            g += solid * (samples[from + 1] & PixelStore.SHORT_MOST);
+            b += solid * (samples[from + 2] & PixelStore.SHORT_MOST);
+            a += solid;
+          }
+        }
       }
     }
-    rgba[at] = (float) (r / total);
-    rgba[at + 1] = (float) (g / total);
-    rgba[at + 2] = (float) (b / total);
-    rgba[at + 3] = (float) (a / total);
+    rgba[at] = (float) (r / (total * most * most));
+    rgba[at + 1] = (float) (g / (total * most * most));
+    rgba[at + 2] = (float) (b / (total * most * most));
+    rgba[at + 3] = (float) (a / (total * most));
   }
 
   private int inside(int place, int size) {

@@ -1,19 +1,22 @@
 package app.diaphan.core.picture;
 
+import app.diaphan.core.raster.Bands;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicLong;
 
 /**
- * A decoded picture: premultiplied red, green, blue and alpha as floats 0–1, row by row.
- *
- * <p>The array is shared, not copied; it is only read once the picture exists. Two pictures are
- * equal only if they are the same one.
+ * A picture of pixels: each a premultiplied red, green, blue and alpha, 0–1, row by row. They are
+ * shared, not copied, and only read once the picture exists.
  */
 public final class RasterPicture implements Picture {
+  private static final AtomicLong MADE = new AtomicLong();
+
   private final int width;
   private final int height;
-  private final float[] pixels;
+  private final PixelStore store;
   private final boolean alpha;
+  private final String identity;
   private volatile List<RasterPicture> halves;
 
   /**
@@ -21,13 +24,49 @@ public final class RasterPicture implements Picture {
    * @param alpha whether any pixel may be less than solid
    */
   public RasterPicture(int width, int height, float[] pixels, boolean alpha) {
-    if (pixels.length != 4 * width * height) {
+    this(width, height, new PixelStore.Floats(pixels), alpha, ownName());
+  }
+
+  /**
+   * A picture that may be seen through, kept with 16 bits a channel.
+   *
+   * @param colours red, green and blue of each pixel, 0–1
+   * @param alphas of each pixel, 0–1
+   */
+  public static RasterPicture ofStraight(int width, int height, float[] colours, float[] alphas) {
+    short[] samples = new short[4 * alphas.length];
+    Bands.over(
+        0,
+        height,
+        width,
+        (top, bottom) -> {
+          for (int i = top * width; i < bottom * width; i++) {
+            for (int c = 0; c < 3; c++) {
+              samples[4 * i + c] = sample(colours[3 * i + c]);
+            }
+            samples[4 * i + 3] = sample(alphas[i]);
+          }
+        });
+    return new RasterPicture(width, height, new PixelStore.Shorts(samples), true, ownName());
+  }
+
+  private static short sample(float value) {
+    return (short) Math.round(Math.clamp(value, 0f, 1f) * PixelStore.SHORT_MOST);
+  }
+
+  private static String ownName() {
+    return "made-" + MADE.incrementAndGet();
+  }
+
+  RasterPicture(int width, int height, PixelStore store, boolean alpha, String identity) {
+    if (store.length() != 4 * width * height) {
       throw new IllegalArgumentException("A picture has four values a pixel.");
     }
     this.width = width;
     this.height = height;
-    this.pixels = pixels;
+    this.store = store;
     this.alpha = alpha;
+    this.identity = identity;
   }
 
   @Override
@@ -40,13 +79,47 @@ public final class RasterPicture implements Picture {
     return height;
   }
 
+  /** Four a pixel. */
+  public int valueCount() {
+    return store.length();
+  }
+
+  /** The premultiplied value of a channel: of red at four times the pixel's place. */
+  public float value(int at) {
+    return store.premultiplied(at);
+  }
+
+  /** All values at once; for pictures of moderate size. */
   public float[] pixels() {
-    return pixels;
+    if (store instanceof PixelStore.Floats(float[] samples)) {
+      return samples;
+    }
+    float[] all = new float[store.length()];
+    for (int i = 0; i < all.length; i++) {
+      all[i] = store.premultiplied(i);
+    }
+    return all;
+  }
+
+  PixelStore store() {
+    return store;
   }
 
   @Override
   public boolean hasAlpha() {
     return alpha;
+  }
+
+  @Override
+  public String identity() {
+    return identity;
+  }
+
+  /** With its halvings, whether they are made yet or not. */
+  @Override
+  public long bytes() {
+    long pixels = (long) width * height;
+    return 4 * pixels * store.bytesPerSample() + 4 * pixels / 3 * Float.BYTES;
   }
 
   /** This picture and its halvings, down to one pixel: each the mean of 2 × 2 of the one before. */
@@ -79,10 +152,10 @@ public final class RasterPicture implements Picture {
         }
       }
     }
-    return new RasterPicture(w, h, half, alpha);
+    return new RasterPicture(w, h, new PixelStore.Floats(half), alpha, identity + "/2");
   }
 
   private float value(int x, int y, int channel) {
-    return pixels[4 * (y * width + x) + channel];
+    return store.premultiplied(4 * (y * width + x) + channel);
   }
 }

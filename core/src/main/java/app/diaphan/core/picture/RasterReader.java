@@ -1,5 +1,6 @@
 package app.diaphan.core.picture;
 
+import app.diaphan.core.Digest;
 import app.diaphan.core.InvalidInput;
 import com.drew.imaging.ImageMetadataReader;
 import com.drew.imaging.ImageProcessingException;
@@ -55,7 +56,7 @@ final class RasterReader {
           Decoded decoded =
               header.format().equals("PNG") ? PngChunks.read(reader) : Decoded.of(reader.read(0));
           return new PictureFile(
-              upright(Samples.picture(decoded), orientation(bytes)),
+              upright(Samples.picture(decoded, Digest.of(bytes)), orientation(bytes)),
               header.format(),
               1,
               Samples.bits(decoded.image()),
@@ -153,30 +154,32 @@ final class RasterReader {
     boolean sideways = orientation >= 5;
     int width = sideways ? stored.height() : stored.width();
     int height = sideways ? stored.width() : stored.height();
-    float[] pixels = new float[stored.pixels().length];
-    for (int y = 0; y < height; y++) {
-      for (int x = 0; x < width; x++) {
-        int backX = width - 1 - x;
-        int backY = height - 1 - y;
-        int sx =
-            switch (orientation) {
-              case 2, 3 -> backX;
-              case 4 -> x;
-              case 5, 6 -> y;
-              default -> backY;
-            };
-        int sy =
-            switch (orientation) {
-              case 2 -> y;
-              case 3, 4 -> backY;
-              case 5, 8 -> x;
-              default -> backX;
-            };
-        System.arraycopy(
-            stored.pixels(), 4 * (sy * stored.width() + sx), pixels, 4 * (y * width + x), 4);
-      }
-    }
-    return new RasterPicture(width, height, pixels, stored.hasAlpha());
+    PixelStore turned =
+        stored
+            .store()
+            .reordered(
+                place -> {
+                  int x = place % width;
+                  int y = place / width;
+                  int backX = width - 1 - x;
+                  int backY = height - 1 - y;
+                  int sx =
+                      switch (orientation) {
+                        case 2, 3 -> backX;
+                        case 4 -> x;
+                        case 5, 6 -> y;
+                        default -> backY;
+                      };
+                  int sy =
+                      switch (orientation) {
+                        case 2 -> y;
+                        case 3, 4 -> backY;
+                        case 5, 8 -> x;
+                        default -> backX;
+                      };
+                  return sy * stored.width() + sx;
+                });
+    return new RasterPicture(width, height, turned, stored.hasAlpha(), stored.identity());
   }
 
   /** Ends a decoder that was given up on: it cannot do much without reading. */

@@ -44,8 +44,14 @@ final class Samples {
     toSrgb = profile().map(own -> new ColorConvertOp(new ICC_Profile[] {own, srgb()}, null));
   }
 
-  static RasterPicture picture(Decoded decoded) {
-    return new Samples(decoded).picture();
+  /**
+   * @param identity of the picture
+   */
+  static RasterPicture picture(Decoded decoded, String identity) {
+    Samples samples = new Samples(decoded);
+    boolean alpha = samples.model.hasAlpha() || decoded.clear().length > 0;
+    return new RasterPicture(
+        samples.width, samples.image.getHeight(), samples.store(), alpha, identity);
   }
 
   /** Bits of a channel. */
@@ -79,9 +85,17 @@ final class Samples {
         : Optional.of(own.getProfile());
   }
 
-  private RasterPicture picture() {
+  /** As few bytes as hold every sample as it comes: results of a conversion have 16 bits. */
+  private PixelStore store() {
     int height = image.getHeight();
-    float[] pixels = new float[4 * width * height];
+    int count = 4 * width * height;
+    boolean floats = image.getRaster().getDataBuffer().getDataType() >= DataBuffer.TYPE_INT && raw;
+    PixelStore store =
+        floats || decoded.gamma() > 0
+            ? new PixelStore.Floats(new float[count])
+            : bits(image) > 8 && raw || toSrgb.isPresent()
+                ? new PixelStore.Shorts(new short[count])
+                : new PixelStore.Bytes(new byte[count]);
     for (int top = 0; top < height; top += ROWS_AT_ONCE) {
       int rows = Math.min(ROWS_AT_ONCE, height - top);
       float[] alpha = new float[width * rows];
@@ -90,14 +104,24 @@ final class Samples {
       if (decoded.gamma() > 0) {
         encode(rgb);
       }
-      for (int i = 0, at = 4 * top * width; i < alpha.length; i++, at += 4) {
-        for (int c = 0; c < 3; c++) {
-          pixels[at + c] = rgb[3 * i + c] * alpha[i];
+      keep(store, 4 * top * width, rgb, alpha);
+    }
+    return store;
+  }
+
+  private static void keep(PixelStore store, int from, float[] rgb, float[] alpha) {
+    for (int i = 0, at = from; i < alpha.length; i++, at += 4) {
+      for (int c = 0; c < 4; c++) {
+        float value = c < 3 ? rgb[3 * i + c] : alpha[i];
+        switch (store) {
+          case PixelStore.Floats(float[] to) -> to[at + c] = c < 3 ? value * alpha[i] : value;
+          case PixelStore.Bytes(byte[] to) ->
+              to[at + c] = (byte) Math.round(value * PixelStore.BYTE_MOST);
+          case PixelStore.Shorts(short[] to) ->
+              to[at + c] = (short) Math.round(value * PixelStore.SHORT_MOST);
         }
-        pixels[at + 3] = alpha[i];
       }
     }
-    return new RasterPicture(width, height, pixels, model.hasAlpha() || decoded.clear().length > 0);
   }
 
   /** Straight colours as stored, 0–1, as many for each pixel as the picture has. */

@@ -1,5 +1,6 @@
 package app.diaphan.core.picture;
 
+import app.diaphan.core.Digest;
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.type.ShippedFonts;
 import com.github.weisj.jsvg.SVGDocument;
@@ -80,7 +81,7 @@ final class SvgReader {
     if (figures(name, document, box, new AffineTransform()).mixing()) {
       notes.add(Notes.MIXING);
     }
-    return new VectorPicture(List.of(page), notes);
+    return new VectorPicture(List.of(page), notes, Digest.of(bytes));
   }
 
   private static boolean hasThinGroup(DomElement element) {

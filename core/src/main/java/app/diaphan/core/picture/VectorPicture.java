@@ -14,11 +14,13 @@ public final class VectorPicture implements Picture {
   private static final int PAINT_SIDE = 2048;
 
   private static final int MOST_COLOURS = 16;
+  private static final long DOCUMENT_BYTES = 8 << 20;
 
   private final List<Page> pages;
   private final int chosen;
   private final List<String> notes;
   private final List<VectorPicture> byPage;
+  private final String identity;
   private volatile RasterPicture raster;
 
   /** A page knows its size and draws itself under any transform. */
@@ -33,10 +35,12 @@ public final class VectorPicture implements Picture {
   /**
    * @param pages one or more
    * @param notes sentences about what could not be taken as it is
+   * @param identity the digest of its file
    */
-  public VectorPicture(List<Page> pages, List<String> notes) {
+  public VectorPicture(List<Page> pages, List<String> notes, String identity) {
     this.pages = List.copyOf(pages);
     this.notes = List.copyOf(notes);
+    this.identity = identity;
     chosen = 0;
     byPage = new ArrayList<>();
     byPage.add(this);
@@ -49,6 +53,7 @@ public final class VectorPicture implements Picture {
     pages = whole.pages;
     notes = whole.notes;
     byPage = whole.byPage;
+    identity = whole.identity + "#" + (chosen + 1);
     this.chosen = chosen;
   }
 
@@ -65,6 +70,17 @@ public final class VectorPicture implements Picture {
   @Override
   public boolean hasAlpha() {
     return true;
+  }
+
+  @Override
+  public String identity() {
+    return identity;
+  }
+
+  /** A document is small beside pixels, but those it may keep as a paint are counted too. */
+  @Override
+  public long bytes() {
+    return DOCUMENT_BYTES;
   }
 
   public int pageCount() {

@@ -1,6 +1,7 @@
 package app.diaphan.core.render;
 
-import app.diaphan.core.Remembered;
+import app.diaphan.core.memory.Memory;
+import app.diaphan.core.memory.Remembered;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.picture.Picture;
 import java.awt.geom.AffineTransform;
@@ -14,7 +15,7 @@ final class PaintedPieces {
   /** The pictures stand for what the piece only names; its size may come from what it hugs. */
   private record Key(
       Piece piece,
-      List<Picture> pictures,
+      List<String> pictures,
       double width,
       double height,
       AffineTransform toPixels,
@@ -23,7 +24,7 @@ final class PaintedPieces {
     static Key of(PlacedPiece placed, Piece piece, Canvas canvas) {
       return new Key(
           piece,
-          placed.content().pictures(),
+          placed.content().pictures().stream().map(Picture::identity).toList(),
           placed.width(),
           placed.height(),
           placed.toPixels(),
@@ -32,8 +33,8 @@ final class PaintedPieces {
     }
   }
 
-  PaintedPieces(long memory) {
-    remembered = new Remembered<>(memory, PaintedPiece::weight);
+  PaintedPieces(Memory memory) {
+    remembered = memory.kind(Memory::bytesOf, PaintedPiece::weight);
   }
 
   /**

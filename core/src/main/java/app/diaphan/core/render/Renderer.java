@@ -1,6 +1,7 @@
 package app.diaphan.core.render;
 
 import app.diaphan.core.cutout.CutPictures;
+import app.diaphan.core.memory.Memory;
 import app.diaphan.core.overlay.FacedPiece;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.GroupPiece.Finishing;
@@ -34,9 +35,9 @@ public final class Renderer {
   private final CutPictures cuts;
 
   /**
-   * @param memory bytes that painted pieces may keep between drawings; 0 keeps none
+   * @param memory where painted pieces and pictures that were cut out are kept between drawings
    */
-  public Renderer(FontShelf fonts, PictureShelf pictures, long memory) {
+  public Renderer(FontShelf fonts, PictureShelf pictures, Memory memory) {
     this(new TextSetter(fonts), pictures, new PaintedPieces(memory), new CutPictures(memory));
   }
 

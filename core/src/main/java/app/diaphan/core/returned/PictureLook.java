@@ -21,22 +21,21 @@ public final class PictureLook {
   public static PictureLook of(RasterPicture picture) {
     float[] sums = new float[SIDE * SIDE * CHANNELS];
     int[] counts = new int[SIDE * SIDE];
-    float[] pixels = picture.pixels();
     for (int y = 0; y < picture.height(); y++) {
       int row = y * SIDE / picture.height() * SIDE;
       for (int x = 0; x < picture.width(); x++) {
         int cell = row + x * SIDE / picture.width();
         counts[cell]++;
         int from = 4 * (y * picture.width() + x);
-        float alpha = pixels[from + ALPHA];
+        float alpha = picture.value(from + ALPHA);
         if (alpha == 0) {
           continue;
         }
         int to = cell * CHANNELS;
         sums[to + ALPHA] += alpha;
         for (int c = 0; c < 3; c++) {
-          sums[to + c] += pixels[from + c];
-          sums[to + 4 + c] += pixels[from + c] / alpha;
+          sums[to + c] += picture.value(from + c);
+          sums[to + 4 + c] += picture.value(from + c) / alpha;
         }
       }
     }

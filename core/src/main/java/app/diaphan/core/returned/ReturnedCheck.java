@@ -166,8 +166,8 @@ public final class ReturnedCheck {
 
   /** Whether any pixel can be seen through. */
   private static boolean hasOpenings(RasterPicture picture) {
-    for (int i = 3; i < picture.pixels().length; i += 4) {
-      if (picture.pixels()[i] < 0.999f) {
+    for (int i = 3; i < picture.valueCount(); i += 4) {
+      if (picture.value(i) < 0.999f) {
         return true;
       }
     }
@@ -179,12 +179,13 @@ public final class ReturnedCheck {
     double sum = 0;
     long count = 0;
     float[] rgb = new float[3];
-    for (int i = 0; i < delivered.pixels().length; i += 4) {
-      if (!expected.of(delivered.pixels(), i, rgb)) {
+    float[] sent = delivered.pixels();
+    for (int i = 0; i < sent.length; i += 4) {
+      if (!expected.of(sent, i, rgb)) {
         continue;
       }
       for (int c = 0; c < 3; c++) {
-        sum += Math.abs(rgb[c] - returned.pixels()[i + c]);
+        sum += Math.abs(rgb[c] - returned.value(i + c));
       }
       count += 3;
     }
@@ -214,9 +215,9 @@ public final class ReturnedCheck {
   private void compareWithAlpha() {
     double alphaOff = 0;
     long partial = 0;
-    for (int i = 3; i < delivered.pixels().length; i += 4) {
-      float sent = delivered.pixels()[i];
-      float back = returned.pixels()[i];
+    for (int i = 3; i < delivered.valueCount(); i += 4) {
+      float sent = delivered.value(i);
+      float back = returned.value(i);
       if (sent > 0.002f && sent < 0.998f || Math.abs(sent - back) > 0.002f) {
         alphaOff += Math.abs(sent - back);
         partial++;
@@ -235,7 +236,7 @@ public final class ReturnedCheck {
             (sent, at, rgb) -> {
               for (int c = 0; c < 3; c++) {
                 rgb[c] =
-                    sent[at + 3] == 0 ? 0 : sent[at + c] / sent[at + 3] * returned.pixels()[at + 3];
+                    sent[at + 3] == 0 ? 0 : sent[at + c] / sent[at + 3] * returned.value(at + 3);
               }
               return wouldDarken(sent, at);
             });
@@ -243,7 +244,7 @@ public final class ReturnedCheck {
         difference(
             (sent, at, rgb) -> {
               for (int c = 0; c < 3; c++) {
-                rgb[c] = sent[at + c] * returned.pixels()[at + 3];
+                rgb[c] = sent[at + c] * returned.value(at + 3);
               }
               return wouldDarken(sent, at);
             });
@@ -312,9 +313,9 @@ public final class ReturnedCheck {
   private double ground(int channel) {
     double with = 0;
     double weight = 1e-9;
-    for (int i = 0; i < delivered.pixels().length; i += 4) {
-      double open = 1 - delivered.pixels()[i + 3];
-      with += open * (returned.pixels()[i + channel] - delivered.pixels()[i + channel]);
+    for (int i = 0; i < delivered.valueCount(); i += 4) {
+      double open = 1 - delivered.value(i + 3);
+      with += open * (returned.value(i + channel) - delivered.value(i + channel));
       weight += open * open;
     }
     return Math.clamp(with / weight, 0, 1);

@@ -1,6 +1,6 @@
 package app.diaphan.core.targets;
 
-import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Names;
 import app.diaphan.core.Require;
 import app.diaphan.core.deliver.FileKind;
 import app.diaphan.core.deliver.Target;
@@ -16,10 +16,7 @@ public record NamedTarget(
   private static final int LONGEST = 60;
 
   public NamedTarget {
-    Require.present(name, "The target's name");
-    if (name.isBlank() || name.length() > LONGEST) {
-      throw new InvalidInput("A target's name has 1 to 60 characters.");
-    }
+    Names.check(name, LONGEST, "A target's name");
     Require.present(frame, "The frame of the target \"%s\"".formatted(name));
     Require.present(file, "The file of the target \"%s\"".formatted(name));
     Require.present(pattern, "The name pattern of the target \"%s\"".formatted(name));

@@ -56,6 +56,11 @@ public final class FontFamily {
     return weights.get(nearest(weight));
   }
 
+  /** The TrueType file of one of the family's weights. */
+  byte[] file(int weight) {
+    return files.apply(weight);
+  }
+
   /** The font of the nearest weight the family has; the heavier one of two as near. */
   public Font font(int weight) {
     return fonts.computeIfAbsent(nearest(weight), this::load);

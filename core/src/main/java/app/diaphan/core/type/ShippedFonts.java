@@ -1,8 +1,10 @@
 package app.diaphan.core.type;
 
+import app.diaphan.core.Digest;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.NavigableMap;
 import java.util.TreeMap;
@@ -56,6 +58,26 @@ public final class ShippedFonts {
 
   public static FontShelf shelf() {
     return SHELF;
+  }
+
+  /** A digest of all font files: with other ones the same words look otherwise. */
+  public static String version() {
+    return Version.VALUE;
+  }
+
+  /** Worked out when first asked for: it reads every file. */
+  private static final class Version {
+    static final String VALUE = Digest.of(digests().getBytes(StandardCharsets.UTF_8));
+
+    private static String digests() {
+      StringBuilder all = new StringBuilder();
+      for (FontFamily family : SHELF.families()) {
+        for (int weight : family.weights()) {
+          all.append(Digest.of(family.file(weight)));
+        }
+      }
+      return all.toString();
+    }
   }
 
   private static FontFamily family(String name, String folder, FontKind kind, int... weights) {

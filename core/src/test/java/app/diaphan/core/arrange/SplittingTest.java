@@ -9,6 +9,7 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Samples;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
+import app.diaphan.core.memory.Memory;
 import app.diaphan.core.overlay.Crop;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Overlay;
@@ -81,7 +82,8 @@ class SplittingTest {
   }
 
   private final Renderer renderer =
-      new Renderer(ShippedFonts.shelf(), name -> Optional.ofNullable(PICTURES.get(name)), 0);
+      new Renderer(
+          ShippedFonts.shelf(), name -> Optional.ofNullable(PICTURES.get(name)), Memory.NONE);
   private final Arranger arranger = new Arranger(renderer);
 
   private Overlay showing(String picture, Place place, double width, double height) {

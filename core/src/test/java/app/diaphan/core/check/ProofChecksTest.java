@@ -10,6 +10,7 @@ import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.FrameCatalogue;
 import app.diaphan.core.frame.Scan;
+import app.diaphan.core.memory.Memory;
 import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.Hook;
 import app.diaphan.core.overlay.Look;
@@ -121,7 +122,8 @@ class ProofChecksTest {
   private static List<Found> check(
       CheckKind kind, Overlay overlay, List<Still> stills, TargetList targets) {
     Renderer renderer =
-        new Renderer(ShippedFonts.shelf(), name -> Optional.ofNullable(PICTURES.get(name)), 0);
+        new Renderer(
+            ShippedFonts.shelf(), name -> Optional.ofNullable(PICTURES.get(name)), Memory.NONE);
     return ProofChecks.of(renderer, overlay, stills, targets, EnumSet.of(kind));
   }
 

@@ -88,7 +88,7 @@ final class MadeLogo {
     for (int i = 0; i < SIZE * SIZE; i++) {
       int packed = 0;
       for (int c = 0; c < 3; c++) {
-        packed = packed << 8 | Math.round(255 * picture.pixels()[4 * i + c]);
+        packed = packed << 8 | Math.round(255 * picture.value(4 * i + c));
       }
       image.setRGB(i % SIZE, i / SIZE, packed);
     }
@@ -112,7 +112,7 @@ final class MadeLogo {
   double alphaError(RasterPicture cut) {
     double sum = 0;
     for (int i = 0; i < alpha.length; i++) {
-      sum += Math.abs(cut.pixels()[4 * i + 3] - alpha[i]);
+      sum += Math.abs(cut.value(4 * i + 3) - alpha[i]);
     }
     return 255 * sum / alpha.length;
   }
@@ -124,10 +124,10 @@ final class MadeLogo {
   double worstColour(RasterPicture cut, double least) {
     double worst = 0;
     for (int i = 0; i < alpha.length; i++) {
-      float found = cut.pixels()[4 * i + 3];
+      float found = cut.value(4 * i + 3);
       if (found >= least && alpha[i] >= least) {
         for (int c = 0; c < 3; c++) {
-          double off = Math.abs(cut.pixels()[4 * i + c] / found - colour[i][c]);
+          double off = Math.abs(cut.value(4 * i + c) / found - colour[i][c]);
           worst = Math.max(worst, 255 * off);
         }
       }

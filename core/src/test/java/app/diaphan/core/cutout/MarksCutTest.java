@@ -55,9 +55,9 @@ class MarksCutTest {
     assertTrue(worst <= 8, "worst edge colour " + worst);
     // The ground's colour is out of the edge: none of it is as light as the ground.
     for (int i = 0; i < LOGO.alpha.length; i++) {
-      float alpha = cut.pixels()[4 * i + 3];
+      float alpha = cut.value(4 * i + 3);
       if (alpha > 0.1 && alpha < 0.9) {
-        assertTrue(cut.pixels()[4 * i + 2] / alpha < 0.6, "blue of a pixel at the edge");
+        assertTrue(cut.value(4 * i + 2) / alpha < 0.6, "blue of a pixel at the edge");
       }
     }
   }
@@ -111,7 +111,7 @@ class MarksCutTest {
     for (int y = 0; y < side; y++) {
       for (int x = 0; x < side; x++) {
         float truth = LOGO.alpha[y / by * MadeLogo.SIZE + x / by];
-        sum += Math.abs(cut.pixels()[4 * (y * side + x) + 3] - truth);
+        sum += Math.abs(cut.value(4 * (y * side + x) + 3) - truth);
       }
     }
     double error = 255 * sum / side / side;

@@ -62,10 +62,10 @@ class ScaledCutOutTest {
     RasterPicture found = CutOuts.of(disc().halvings().get(1), cutOut.scaled(0.5));
     assertEquals(expected.width(), found.width());
     double sum = 0;
-    for (int i = 3; i < expected.pixels().length; i += 4) {
-      sum += Math.abs(expected.pixels()[i] - found.pixels()[i]);
+    for (int i = 3; i < expected.valueCount(); i += 4) {
+      sum += Math.abs(expected.value(i) - found.value(i));
     }
-    double mean = 4 * sum / expected.pixels().length;
+    double mean = 4 * sum / expected.valueCount();
     assertTrue(mean < 0.01, "alpha is off by " + mean + " in the mean");
   }
 

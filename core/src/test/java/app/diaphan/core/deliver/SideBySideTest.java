@@ -57,6 +57,7 @@ class SideBySideTest {
   @Test
   void whatTheWorkThrowsReachesTheCallerOnceNothingIsWorkedOn() {
     AtomicInteger ended = new AtomicInteger();
+    CountDownLatch begun = new CountDownLatch(1);
     DeliveryFailed failed =
         assertThrows(
             DeliveryFailed.class,
@@ -66,8 +67,10 @@ class SideBySideTest {
                     job -> false,
                     job -> {
                       if (job.equals("bad")) {
+                        waited(begun); // What has not begun by then would be left.
                         throw new DeliveryFailed("broken on purpose");
                       }
+                      begun.countDown();
                       pause(50);
                       return ended.incrementAndGet();
                     },

@@ -8,6 +8,7 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Samples;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
+import app.diaphan.core.memory.Memory;
 import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.Hook;
 import app.diaphan.core.overlay.Overlay;
@@ -62,7 +63,8 @@ class SvgFileTest {
   }
 
   private static Renderer renderer() {
-    return new Renderer(ShippedFonts.shelf(), name -> Optional.ofNullable(PICTURES.get(name)), 0);
+    return new Renderer(
+        ShippedFonts.shelf(), name -> Optional.ofNullable(PICTURES.get(name)), Memory.NONE);
   }
 
   private static Place at(double right, double down) {
@@ -109,7 +111,7 @@ class SvgFileTest {
     VectorPicture back =
         (VectorPicture) PictureReader.read("back.svg", svg.getBytes(StandardCharsets.UTF_8));
     assertEquals(FRAME.width(), back.width());
-    Renderer reading = new Renderer(ShippedFonts.shelf(), name -> Optional.of(back), 0);
+    Renderer reading = new Renderer(ShippedFonts.shelf(), name -> Optional.of(back), Memory.NONE);
     Overlay shown = Samples.overlay(FRAME, Samples.picture("back.svg", at(0, 0), 300, 200));
     float[] expected = renderer().render(overlay, Canvas.of(FRAME)).pixels();
     float[] found = reading.render(shown, Canvas.of(FRAME)).pixels();

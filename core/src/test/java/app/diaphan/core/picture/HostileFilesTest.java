@@ -6,6 +6,8 @@ import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.memory.NoRoom;
+import app.diaphan.core.memory.Permits;
 import java.awt.Color;
 import java.awt.Rectangle;
 import java.awt.geom.AffineTransform;
@@ -15,7 +17,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.Arrays;
 import java.util.List;
-import java.util.concurrent.Semaphore;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.stream.IntStream;
 import org.apache.pdfbox.cos.COSArray;
@@ -194,13 +196,14 @@ class HostileFilesTest {
   @Test
   void aDecoderThatNeverEndsIsGivenUpOn() {
     AtomicBoolean stopped = new AtomicBoolean();
-    DecodingLimits limits = new DecodingLimits(0.2, new Semaphore(1));
+    DecodingLimits limits = new DecodingLimits(0.2, new Permits(1));
     InvalidInput refused =
         assertThrows(
             InvalidInput.class,
             () ->
                 limits.run(
                     "loop.png",
+                    0,
                     () -> {
                       while (!Thread.currentThread().isInterrupted()) {
                         Thread.onSpinWait();
@@ -217,12 +220,47 @@ class HostileFilesTest {
             Thread.sleep(5);
           }
         });
-    assertEquals(7, limits.run("next.png", () -> 7), "the next one has its turn");
+    assertEquals(7, limits.run("next.png", 0, () -> 7), "the next one has its turn");
+  }
+
+  @Test
+  void memoryIsPromisedToADecoderUntilItHasReallyEnded() throws InterruptedException {
+    CountDownLatch end = new CountDownLatch(1);
+    Permits permits = new Permits(1 << 20);
+    long all = permits.free();
+    DecodingLimits limits = new DecodingLimits(0.1, permits);
+    assertThrows(
+        InvalidInput.class,
+        () ->
+            limits.run(
+                "deaf.png",
+                1 << 19,
+                () -> {
+                  boolean waiting = true;
+                  while (waiting) {
+                    try {
+                      end.await();
+                      waiting = false;
+                    } catch (InterruptedException e) {
+                      // A decoder that does not listen.
+                    }
+                  }
+                  return 1;
+                }));
+    assertTrue(permits.free() < all, "it still works");
+    end.countDown();
+    assertTimeoutPreemptively(
+        PATIENCE,
+        () -> {
+          while (permits.free() < all) {
+            Thread.sleep(5);
+          }
+        });
   }
 
   @Test
   void aVectorPictureThatDrawsWithoutEndStopsOnceItIsGivenUpOn() {
-    DecodingLimits limits = new DecodingLimits(0.3, new Semaphore(1));
+    DecodingLimits limits = new DecodingLimits(0.3, new Permits(1));
     FigureList figures = new FigureList();
     Thread[] worker = new Thread[1];
     assertThrows(
@@ -230,6 +268,7 @@ class HostileFilesTest {
         () ->
             limits.run(
                 "loop.svg",
+                0,
                 () -> {
                   worker[0] = Thread.currentThread();
                   for (int i = 0; ; i++) {
@@ -266,19 +305,20 @@ class HostileFilesTest {
 
   @Test
   void wantOfMemoryAndOfStackIsSaidInWords() {
-    DecodingLimits limits = new DecodingLimits(30, new Semaphore(1));
-    InvalidInput full =
+    DecodingLimits limits = new DecodingLimits(30, new Permits(1));
+    NoRoom full =
         assertThrows(
-            InvalidInput.class,
+            NoRoom.class,
             () ->
                 limits.run(
                     "full.png",
+                    0,
                     () -> {
                       throw new OutOfMemoryError();
                     }));
     assertTrue(full.getMessage().contains("memory"), full.getMessage());
     InvalidInput deep =
-        assertThrows(InvalidInput.class, () -> limits.run("deep.png", () -> deeper(1)));
+        assertThrows(InvalidInput.class, () -> limits.run("deep.png", 0, () -> deeper(1)));
     assertTrue(deep.getMessage().contains("nested"), deep.getMessage());
   }
 

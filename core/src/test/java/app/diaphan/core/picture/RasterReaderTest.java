@@ -32,10 +32,10 @@ class RasterReaderTest {
     assertEquals(3, picture.width());
     assertTrue(picture.hasAlpha());
     float alpha = 0x80 / 255f;
-    assertEquals(alpha, picture.pixels()[4], 1e-6);
-    assertEquals(0x40 / 255f * alpha, picture.pixels()[5], 1e-6);
-    assertEquals(alpha, picture.pixels()[7], 1e-6);
-    assertEquals(0, picture.pixels()[3]);
+    assertEquals(alpha, picture.value(4), 1e-6);
+    assertEquals(0x40 / 255f * alpha, picture.value(5), 1e-6);
+    assertEquals(alpha, picture.value(7), 1e-6);
+    assertEquals(0, picture.value(3));
   }
 
   @ParameterizedTest
@@ -50,7 +50,7 @@ class RasterReaderTest {
     byte[] bytes = encoded(image, format);
     assertEquals(40, RasterReader.header("p", bytes).width());
     RasterPicture picture = RasterReader.read("p", bytes);
-    assertEquals(0xe8 / 255f, picture.pixels()[4 * 15], 0.02);
+    assertEquals(0xe8 / 255f, picture.value(4 * 15), 0.02);
   }
 
   /** One clear pixel in a lossless WebP file, byte by byte as its container format has it. */
@@ -61,7 +61,7 @@ class RasterReaderTest {
     assertEquals("WebP", header.format());
     RasterPicture picture = RasterReader.read("clear.webp", webp);
     assertEquals(1, picture.width());
-    assertEquals(0, picture.pixels()[3]);
+    assertEquals(0, picture.value(3));
   }
 
   /** Cyan, magenta, yellow and black as a printer's file has them: 255 is no ink. */
@@ -163,8 +163,8 @@ class RasterReaderTest {
     assertEquals(32, picture.width());
     assertEquals(64, picture.height());
     // The white left side of the stored picture is at the top of the upright one.
-    assertTrue(picture.pixels()[4 * (3 * 32 + 16)] > 0.9);
-    assertTrue(picture.pixels()[4 * (60 * 32 + 16)] < 0.1);
+    assertTrue(picture.value(4 * (3 * 32 + 16)) > 0.9);
+    assertTrue(picture.value(4 * (60 * 32 + 16)) < 0.1);
   }
 
   @Test
@@ -173,7 +173,7 @@ class RasterReaderTest {
     raw.put((byte) 0).putShort((short) 0x1234).putShort((short) 0).putShort((short) 0);
     raw.putShort((short) 0xffff);
     RasterPicture picture = RasterReader.read("deep.png", png(1, 1, 16, 6, raw.array()));
-    assertEquals(0x1234 / 65535f, picture.pixels()[0], 1e-7);
+    assertEquals(0x1234 / 65535f, picture.value(0), 1e-7);
   }
 
   @Test

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import app.diaphan.core.Samples;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
+import app.diaphan.core.memory.Memory;
 import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.Crop;
 import app.diaphan.core.overlay.Look;
@@ -49,7 +50,7 @@ class PaintTest {
     return new Renderer(
             ShippedFonts.shelf(),
             name -> name.equals("halves.png") ? Optional.of(HALVES) : Optional.empty(),
-            0)
+            Memory.NONE)
         .render(overlay, Canvas.of(FRAME))
         .pixels();
   }

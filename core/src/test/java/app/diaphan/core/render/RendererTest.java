@@ -8,6 +8,7 @@ import app.diaphan.core.Samples;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.FrameCatalogue;
+import app.diaphan.core.memory.RecentMemory;
 import app.diaphan.core.overlay.Crop;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
@@ -328,7 +329,7 @@ class RendererTest {
     }
     RasterPicture picture = new RasterPicture(30, 20, pixels, true);
     Renderer withPicture =
-        new Renderer(ShippedFonts.shelf(), name -> Optional.of(picture), 1 << 20);
+        new Renderer(ShippedFonts.shelf(), name -> Optional.of(picture), new RecentMemory(1 << 20));
     Piece piece =
         Samples.picture("pennant.png", Place.at(PinPoint.TOP_LEFT, Area.FRAME, 10, 10), 30, 20);
     float[] drawn = withPicture.render(Samples.overlay(SMALL, piece), Canvas.of(SMALL)).pixels();
@@ -353,7 +354,7 @@ class RendererTest {
     }
     RasterPicture picture = new RasterPicture(40, 40, pixels, true);
     Renderer withPicture =
-        new Renderer(ShippedFonts.shelf(), name -> Optional.of(picture), 1 << 20);
+        new Renderer(ShippedFonts.shelf(), name -> Optional.of(picture), new RecentMemory(1 << 20));
     Shadow shadow =
         new Shadow(true, 0, 12, 0, 0, Samples.shadow(0, 0, 0, 0).colour(), 1, UnderFace.HELD_OUT);
     Piece piece =
@@ -366,7 +367,8 @@ class RendererTest {
 
   @Test
   void whatIsRememberedLooksLikeWhatIsDrawnAnew() {
-    Renderer remembering = new Renderer(ShippedFonts.shelf(), name -> Optional.empty(), 1 << 26);
+    Renderer remembering =
+        new Renderer(ShippedFonts.shelf(), name -> Optional.empty(), new RecentMemory(1 << 26));
     Overlay overlay = Samples.lowerThird(SMALL);
     remembering.render(overlay, Canvas.of(SMALL));
     TextPiece name = (TextPiece) overlay.stack().getFirst();

@@ -8,6 +8,7 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Samples;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
+import app.diaphan.core.memory.Memory;
 import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.Paint;
 import app.diaphan.core.overlay.PinPoint;
@@ -45,7 +46,8 @@ class TintTest {
               .getBytes(StandardCharsets.UTF_8));
 
   private static float[] drawn(Picture picture, Tint tint) {
-    Renderer renderer = new Renderer(ShippedFonts.shelf(), name -> Optional.of(picture), 0);
+    Renderer renderer =
+        new Renderer(ShippedFonts.shelf(), name -> Optional.of(picture), Memory.NONE);
     Place corner = Place.at(PinPoint.TOP_LEFT, Area.FRAME, 0, 0);
     return renderer
         .render(

@@ -1,6 +1,7 @@
 package app.diaphan.server.command;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.memory.RecentMemory;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.picture.Picture;
 import app.diaphan.core.picture.PictureReader;
@@ -15,7 +16,7 @@ import java.util.concurrent.ConcurrentHashMap;
 
 /** Draws the overlays of a bundle without a server. */
 final class BundleRenderer {
-  private static final long PAINTED_BYTES = 64L << 20;
+  private static final long REMEMBERED = Runtime.getRuntime().maxMemory() / 8;
 
   private BundleRenderer() {}
 
@@ -28,7 +29,7 @@ final class BundleRenderer {
                 .map(
                     bytes ->
                         decoded.computeIfAbsent(name, known -> PictureReader.read(known, bytes))),
-        PAINTED_BYTES);
+        new RecentMemory(REMEMBERED));
   }
 
   /**

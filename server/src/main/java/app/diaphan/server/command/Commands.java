@@ -22,6 +22,7 @@ public final class Commands {
           "inspect", InspectCommand::new,
           "returned", ReturnedCommand::new,
           "convert", ConvertCommand::new,
+          "restore", RestoreCommand::new,
           "train", TrainCommand::new);
 
   private Commands() {}

@@ -1,11 +1,16 @@
 package app.diaphan.server.command;
 
+import app.diaphan.core.InvalidInput;
+import app.diaphan.server.DataFolder;
 import app.diaphan.server.ServerApplication;
 import app.diaphan.server.bundle.BundleReader;
+import app.diaphan.server.disk.DatabaseTrouble;
 import app.diaphan.server.store.PackageStore;
 import java.io.IOException;
+import java.net.BindException;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
+import org.springframework.boot.web.server.PortInUseException;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import picocli.CommandLine.Command;
@@ -25,7 +30,17 @@ final class ServeCommand implements Callable<Integer> {
 
   @Override
   public Integer call() throws IOException {
-    ConfigurableApplicationContext context = ServerApplication.start(data, port);
+    if (port < 0 || port > 65535) {
+      throw new InvalidInput("There is no port %d; give one from 1 to 65535.".formatted(port));
+    }
+    DataFolder folder = new DataFolder(data);
+    folder.makeReady();
+    ConfigurableApplicationContext context;
+    try {
+      context = ServerApplication.start(folder.path(), port);
+    } catch (RuntimeException e) {
+      throw new InvalidInput("Diaphan could not start. " + reason(e, folder), e);
+    }
     PackageStore store = context.getBean(PackageStore.class);
     if (bundle != null && store.all().isEmpty()) {
       store.add(BundleReader.read(bundle));
@@ -33,5 +48,17 @@ final class ServeCommand implements Callable<Integer> {
     int actual = ((WebServerApplicationContext) context).getWebServer().getPort();
     System.out.println("Diaphan is ready at http://127.0.0.1:" + actual);
     return Commands.KEEP_RUNNING;
+  }
+
+  private String reason(RuntimeException e, DataFolder folder) {
+    for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+      if (cause instanceof PortInUseException || cause instanceof BindException) {
+        return "Port %d is in use, perhaps by another Diaphan; give another with --port."
+            .formatted(port);
+      }
+    }
+    return DatabaseTrouble.of(e)
+        .map(DatabaseTrouble::sentence)
+        .orElseGet(() -> "%s says more.".formatted(folder.log()));
   }
 }

@@ -5,14 +5,38 @@ import app.diaphan.core.deliver.FileName;
 import app.diaphan.server.DataFolder;
 import app.diaphan.server.store.GraphicsPackage;
 import app.diaphan.server.store.PackageStore;
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
+import java.util.Set;
 import org.springframework.stereotype.Service;
 
 /** Where a package's files are delivered: in a folder of its own, or in one that was chosen. */
 @Service
 public class DeliveryFolder {
+  /** First steps of paths that lead to what belongs to the system. */
+  private static final Set<String> SYSTEM =
+      Set.of(
+          "bin",
+          "boot",
+          "dev",
+          "etc",
+          "lib",
+          "lib32",
+          "lib64",
+          "libx32",
+          "proc",
+          "run",
+          "sbin",
+          "sys",
+          "usr",
+          "System",
+          "Library",
+          "Windows",
+          "Program Files",
+          "Program Files (x86)");
+
   private final PackageStore store;
   private final DataFolder data;
 
@@ -44,7 +68,7 @@ public class DeliveryFolder {
     return of(packageId);
   }
 
-  private static Path usable(String wanted) {
+  private Path usable(String wanted) {
     Path folder;
     try {
       folder = Path.of(wanted);
@@ -61,10 +85,28 @@ public class DeliveryFolder {
           "There is no folder \"%s\" on this computer. Make it first, or choose another."
               .formatted(wanted));
     }
+    Path real = realPath(folder);
+    if (data.path().startsWith(real) || real.startsWith(data.path())) {
+      throw new InvalidInput(
+          "Diaphan keeps its own data in \"%s\"; deliver to another folder.".formatted(wanted));
+    }
+    if (real.getNameCount() == 0 || SYSTEM.contains(real.getName(0).toString())) {
+      throw new InvalidInput(
+          "\"%s\" belongs to the system of this computer; deliver to a folder of your own."
+              .formatted(wanted));
+    }
     if (!Files.isWritable(folder)) {
       throw new InvalidInput(
           "Nothing can be written in the folder \"%s\". Choose another.".formatted(wanted));
     }
     return folder.normalize();
+  }
+
+  private static Path realPath(Path folder) {
+    try {
+      return folder.toRealPath();
+    } catch (IOException e) {
+      throw new InvalidInput("The folder \"%s\" cannot be looked at.".formatted(folder));
+    }
   }
 }

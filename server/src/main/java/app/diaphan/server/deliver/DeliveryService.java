@@ -4,13 +4,18 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.deliver.Delivered;
 import app.diaphan.core.deliver.Deliverer;
 import app.diaphan.core.deliver.DeliveryFailed;
+import app.diaphan.core.deliver.FileEnd;
+import app.diaphan.core.deliver.RunEnd;
 import app.diaphan.core.deliver.SafeFile;
 import app.diaphan.core.deliver.SideBySide;
 import app.diaphan.core.deliver.Target;
+import app.diaphan.core.memory.NoRoom;
 import app.diaphan.core.targets.NamedTarget;
 import app.diaphan.core.targets.PlannedFile;
 import app.diaphan.core.targets.TargetList;
 import app.diaphan.server.json.DocumentJson;
+import app.diaphan.server.memory.MemoryBudget;
+import app.diaphan.server.memory.OutOfMemory;
 import app.diaphan.server.store.Deliveries;
 import app.diaphan.server.store.DeliveryEntity;
 import app.diaphan.server.store.DeliveryRun;
@@ -22,13 +27,14 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
-import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.IntStream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -36,9 +42,15 @@ import org.springframework.boot.context.event.ApplicationStartedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 
-/** Delivers overlays, one run after the other, and keeps the history. */
+/**
+ * Delivers overlays and keeps the history. Each package has a queue of its own, so that two files
+ * of one name cannot meet and no package waits for another.
+ */
 @Service
 public class DeliveryService {
+  /** Of planes that are painted and of rows on their way into a file. */
+  private static final long BYTES_PER_PIXEL = 24;
+
   private static final Logger LOG = LoggerFactory.getLogger(DeliveryService.class);
 
   private final PackageStore store;
@@ -47,11 +59,15 @@ public class DeliveryService {
   private final PlanService plans;
   private final PictureLooks looks;
   private final Clock clock;
-
-  /** One run at a time, so that two files of one name cannot meet. */
-  private final ExecutorService worker =
-      Executors.newSingleThreadExecutor(
+  private final AsDelivered asDelivered;
+  private final MemoryBudget budget;
+  private final OutOfMemory outOfMemory;
+  private final ExecutorService workers =
+      Executors.newCachedThreadPool(
           work -> Thread.ofPlatform().name("delivery").daemon().unstarted(work));
+
+  /** The last run of each package; the next one follows it. */
+  private final Map<Long, CompletableFuture<Void>> queues = new ConcurrentHashMap<>();
 
   private final Map<Long, RunProgress> running = new ConcurrentHashMap<>();
 
@@ -61,12 +77,18 @@ public class DeliveryService {
       DeliveryRuns runs,
       PlanService plans,
       PictureLooks looks,
+      AsDelivered asDelivered,
+      MemoryBudget budget,
+      OutOfMemory outOfMemory,
       Clock clock) {
     this.store = store;
     this.deliveries = deliveries;
     this.runs = runs;
     this.plans = plans;
     this.looks = looks;
+    this.asDelivered = asDelivered;
+    this.budget = budget;
+    this.outOfMemory = outOfMemory;
     this.clock = clock;
   }
 
@@ -74,25 +96,40 @@ public class DeliveryService {
   @EventListener(ApplicationStartedEvent.class)
   void closeInterrupted() throws IOException {
     for (DeliveryEntity delivery : deliveries.findByState(DeliveryEntity.State.RUNNING)) {
-      delivery.failed(
+      delivery.ended(
+          DeliveryEntity.State.BROKEN_OFF,
           "Diaphan was stopped while this file was being written; nothing of it was kept. Deliver again.",
           clock.instant());
       deliveries.save(delivery);
       SafeFile.removeUnfinished(Path.of(delivery.path()).getParent());
     }
     for (DeliveryRun run : runs.findByState(DeliveryRun.State.RUNNING)) {
-      run.ended(
-          DeliveryRun.State.STOPPED,
-          "Diaphan was stopped while this was being delivered; what was written until then is whole. Deliver what has changed to go on.",
-          clock.instant());
-      runs.save(run);
+      end(run, DeliveryRun.State.STOPPED, "Diaphan was stopped while this was being delivered.");
     }
+  }
+
+  /**
+   * Ends a run as its files have ended. Files that are written are on the disk and in the history
+   * before they count.
+   */
+  private void end(DeliveryRun run, DeliveryRun.State how, String why) {
+    // An overlay at a target is one, however many files it has.
+    Map<Integer, FileEnd> ends = new HashMap<>();
+    for (DeliveryEntity file : filesOf(run)) {
+      file.state().end().ifPresent(end -> ends.merge(file.runPlace(), end, DeliveryService::worse));
+    }
+    run.ended(how, RunEnd.of(run.planned(), ends.values()), why, clock.instant());
+    runs.save(run);
+  }
+
+  private static FileEnd worse(FileEnd one, FileEnd other) {
+    return one == FileEnd.DELIVERED ? other : one;
   }
 
   @PreDestroy
   void stop() {
     running.values().forEach(RunProgress::callOff);
-    worker.shutdown();
+    workers.shutdown();
   }
 
   /**
@@ -139,51 +176,46 @@ public class DeliveryService {
     }
     DeliveryRun run = runs.save(new DeliveryRun(packageId, wanted.size(), clock.instant()));
     running.put(run.id(), new RunProgress());
-    worker.execute(() -> run(run, wanted));
+    queues.compute(
+        packageId,
+        (id, last) ->
+            (last == null ? CompletableFuture.<Void>completedFuture(null) : last)
+                .exceptionally(broken -> null)
+                .thenRunAsync(() -> run(run, wanted), workers));
     return run;
   }
 
   private void run(DeliveryRun run, List<PlanService.Line> lines) {
     RunProgress progress = running.get(run.id());
-    Path folder = plans.folder(run.packageId());
-    Deliverer deliverer = plans.deliverer(run.packageId());
-    AtomicInteger failed = new AtomicInteger();
     List<Integer> places = IntStream.range(0, lines.size()).boxed().toList();
     try {
+      Path folder = plans.folder(run.packageId());
+      Deliverer deliverer = plans.deliverer(run.packageId());
       SideBySide.over(
           places,
           place -> lines.get(place).file().goesAlone(),
-          place ->
-              progress.wasCalledOff()
-                  || deliver(run, place, lines.get(place), folder, deliverer, progress),
-          good -> failed.addAndGet(good ? 0 : 1));
+          place -> {
+            if (!progress.wasCalledOff()) {
+              deliver(run, place, lines.get(place), folder, deliverer, progress);
+            }
+            return place;
+          },
+          place -> {});
+    } catch (RuntimeException e) {
+      LOG.error("Run {} ended in an unexpected way", run.id(), e);
     } finally {
       boolean stopped = progress.wasCalledOff();
-      run.ended(
-          stopped ? DeliveryRun.State.STOPPED : DeliveryRun.State.DONE,
-          inWords(lines.size(), failed.get(), stopped),
-          clock.instant());
-      runs.save(run);
       running.remove(run.id());
+      if (runs.existsById(run.id())) { // Its package may have been deleted meanwhile.
+        end(
+            run,
+            stopped ? DeliveryRun.State.STOPPED : DeliveryRun.State.DONE,
+            stopped ? "It was called off." : "");
+      }
     }
   }
 
-  private static String inWords(int planned, int failed, boolean stopped) {
-    if (stopped) {
-      return "It was called off; what was written until then is whole and was read back.";
-    }
-    if (failed == 0) {
-      return planned == 1 ? "It was delivered." : "All %d were delivered.".formatted(planned);
-    }
-    if (failed == planned) {
-      return planned == 1
-          ? "It could not be delivered."
-          : "None of the %d could be delivered.".formatted(planned);
-    }
-    return "%d of %d could not be delivered; the others were.".formatted(failed, planned);
-  }
-
-  private boolean deliver(
+  private void deliver(
       DeliveryRun run,
       int place,
       PlanService.Line line,
@@ -193,41 +225,87 @@ public class DeliveryService {
     PlannedFile file = line.file();
     Target target = file.target().of(file.overlay());
     String name = file.freeName(there -> Files.exists(folder.resolve(there)));
-    DeliveryEntity delivery =
-        deliveries.save(entity(run, place, line, target, folder, first(file, name)));
+    DeliveryEntity delivery = entity(run, place, line, target, folder, first(file, name));
+    if (!store.hasOverlay(line.entity().id())) {
+      delivery.overlayIsGone();
+      delivery.ended(
+          DeliveryEntity.State.SKIPPED,
+          "\"%s\" was deleted before it was delivered.".formatted(file.overlay().name()),
+          clock.instant());
+      deliveries.save(delivery);
+      return;
+    }
+    delivery = deliveries.save(delivery);
     String writing = delivery.fileName();
     progress.begin(writing);
     try {
-      file.files().stream()
-          .map(planned -> folder.resolve(name + planned.substring(file.name().length())))
-          .forEach(looks::beforeReplaced);
-      List<Delivered> delivered =
-          deliverer.deliver(
-              file.overlay(),
-              target,
-              folder,
-              name,
-              (written, all) -> progress.lines(writing, written, all));
-      done(delivery, delivered.getFirst());
-      for (Delivered other : delivered.subList(1, delivered.size())) {
-        DeliveryEntity beside =
-            entity(run, place, line, target, folder, other.file().getFileName().toString());
-        done(beside, other);
-        deliveries.save(beside);
-      }
-      return true;
-    } catch (InvalidInput | DeliveryFailed | RunProgress.CalledOff e) {
-      delivery.failed(e.getMessage(), clock.instant());
+      write(run, place, line, target, folder, name, deliverer, progress, delivery);
+    } catch (InvalidInput | DeliveryFailed | NoRoom e) {
+      delivery.ended(DeliveryEntity.State.FAILED, e.getMessage(), clock.instant());
+    } catch (RunProgress.CalledOff e) {
+      delivery.ended(DeliveryEntity.State.BROKEN_OFF, e.getMessage(), clock.instant());
     } catch (RuntimeException | OutOfMemoryError e) {
       LOG.error("Delivery {} ended in an unexpected way", delivery.id(), e);
-      delivery.failed(
+      delivery.ended(
+          DeliveryEntity.State.FAILED,
           "The file could not be delivered because of an error in Diaphan; nothing was left half-written. The log says more.",
           clock.instant());
+      if (e instanceof OutOfMemoryError) {
+        outOfMemory.met();
+      }
     } finally {
-      deliveries.save(delivery);
+      keep(delivery);
       progress.finish(writing);
     }
-    return false;
+  }
+
+  private void write(
+      DeliveryRun run,
+      int place,
+      PlanService.Line line,
+      Target target,
+      Path folder,
+      String name,
+      Deliverer deliverer,
+      RunProgress progress,
+      DeliveryEntity delivery) {
+    PlannedFile file = line.file();
+    String writing = delivery.fileName();
+    file.files().stream()
+        .map(planned -> folder.resolve(name + planned.substring(file.name().length())))
+        .forEach(looks::beforeReplaced);
+    long pixels = (long) target.frame().width() * target.frame().height();
+    List<Delivered> delivered =
+        budget
+            .work()
+            .with(
+                BYTES_PER_PIXEL * pixels,
+                () ->
+                    deliverer.deliver(
+                        file.overlay(),
+                        target,
+                        folder,
+                        name,
+                        (written, all) -> progress.lines(writing, written, all)));
+    done(delivery, delivered.getFirst());
+    for (Delivered other : delivered.subList(1, delivered.size())) {
+      DeliveryEntity beside =
+          entity(run, place, line, target, folder, other.file().getFileName().toString());
+      done(beside, other);
+      keep(beside);
+    }
+  }
+
+  /**
+   * The overlay may have been deleted while its file was written; the file is there all the same.
+   */
+  private void keep(DeliveryEntity delivery) {
+    if (!store.hasOverlay(delivery.overlayId().orElse(null))) {
+      delivery.overlayIsGone();
+    }
+    if (runs.existsById(delivery.runId().orElseThrow())) {
+      deliveries.save(delivery);
+    }
   }
 
   private DeliveryEntity entity(
@@ -288,7 +366,12 @@ public class DeliveryService {
   public HowFar howFar(DeliveryRun run) {
     return Optional.ofNullable(running.get(run.id()))
         .map(RunProgress::howFar)
-        .orElseGet(() -> new HowFar(run.planned(), 0, ""));
+        .orElseGet(() -> new HowFar(run.end().planned() - run.end().brokenOff(), 0, ""));
+  }
+
+  /** What lies under a delivered file's name now. */
+  public AsDelivered.Now now(DeliveryEntity delivery) {
+    return asDelivered.of(delivery);
   }
 
   public DeliveryEntity get(Long id) {

@@ -4,6 +4,8 @@ import app.diaphan.core.Digest;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.PictureNames;
 import app.diaphan.core.targets.PlannedFile;
+import app.diaphan.core.type.ShippedFonts;
+import app.diaphan.server.ProgramVersion;
 import app.diaphan.server.json.DocumentJson;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -26,6 +28,8 @@ final class MadeFrom {
         (DocumentJson.write(overlay)
                 + DocumentJson.write(planned.target().of(overlay))
                 + planned.name()
+                + ProgramVersion.NUMBER
+                + ShippedFonts.version()
                 + DocumentJson.write(used))
             .getBytes(StandardCharsets.UTF_8));
   }

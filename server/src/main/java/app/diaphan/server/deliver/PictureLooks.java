@@ -1,6 +1,5 @@
 package app.diaphan.server.deliver;
 
-import app.diaphan.core.Digest;
 import app.diaphan.core.picture.PictureFile;
 import app.diaphan.core.picture.PictureReader;
 import app.diaphan.core.picture.RasterPicture;
@@ -22,9 +21,11 @@ public class PictureLooks {
   private static final Logger LOG = LoggerFactory.getLogger(PictureLooks.class);
 
   private final Deliveries deliveries;
+  private final AsDelivered asDelivered;
 
-  PictureLooks(Deliveries deliveries) {
+  PictureLooks(Deliveries deliveries, AsDelivered asDelivered) {
     this.deliveries = deliveries;
+    this.asDelivered = asDelivered;
   }
 
   /** Nothing if the file is gone and was not looked at before. */
@@ -32,7 +33,7 @@ public class PictureLooks {
     if (delivery.pictureLook().isPresent()) {
       return delivery.pictureLook().map(PictureLook::of);
     }
-    if (!isThere(delivery)) {
+    if (!asDelivered.same(delivery)) {
       return Optional.empty();
     }
     PictureLook look = PictureLook.of((RasterPicture) read(delivery).picture());
@@ -50,16 +51,6 @@ public class PictureLooks {
     } catch (RuntimeException e) {
       // A delivery does not fail for the sake of the one before.
       LOG.warn("{} could not be looked at before it is replaced", file, e);
-    }
-  }
-
-  /** Whether the file is still the one that was delivered, and not one that came after it. */
-  public static boolean isThere(DeliveryEntity delivery) {
-    try {
-      Path file = Path.of(delivery.path());
-      return Files.isRegularFile(file) && delivery.sha256().equals(Optional.of(Digest.of(file)));
-    } catch (IOException e) {
-      return false;
     }
   }
 

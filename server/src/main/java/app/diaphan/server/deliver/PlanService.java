@@ -33,6 +33,7 @@ public class PlanService {
   private final Deliveries deliveries;
   private final DrawingService drawings;
   private final DeliveryFolder folders;
+  private final AsDelivered asDelivered;
   private final Clock clock;
 
   PlanService(
@@ -41,12 +42,14 @@ public class PlanService {
       Deliveries deliveries,
       DrawingService drawings,
       DeliveryFolder folders,
+      AsDelivered asDelivered,
       Clock clock) {
     this.store = store;
     this.pictures = pictures;
     this.deliveries = deliveries;
     this.drawings = drawings;
     this.folders = folders;
+    this.asDelivered = asDelivered;
     this.clock = clock;
   }
 
@@ -54,7 +57,7 @@ public class PlanService {
   public enum Standing {
     /** Nothing was delivered yet. */
     NEW,
-    /** Something has changed since, or the file is no longer there. */
+    /** Something has changed since, or the file is no longer there as it was delivered. */
     CHANGED,
     /** The same would be written again. */
     SAME
@@ -114,9 +117,9 @@ public class PlanService {
       return new Line(entity, file, Standing.NEW, madeFrom, List.of());
     }
     DeliveryEntity before = last.get();
-    if (!Files.exists(Path.of(before.path()))) {
-      return new Line(
-          entity, file, Standing.CHANGED, madeFrom, List.of("The file is no longer there."));
+    AsDelivered.Now now = asDelivered.of(before);
+    if (now != AsDelivered.Now.SAME) {
+      return new Line(entity, file, Standing.CHANGED, madeFrom, List.of(now.sentence()));
     }
     if (before.madeFrom().equals(Optional.of(madeFrom))) {
       return new Line(entity, file, Standing.SAME, madeFrom, List.of());

@@ -4,6 +4,9 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.deliver.StagePicture;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
+import app.diaphan.core.memory.Memory;
+import app.diaphan.core.memory.Permits;
+import app.diaphan.core.memory.Remembered;
 import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
@@ -18,21 +21,19 @@ import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.core.overlay.TextSetting;
 import app.diaphan.core.picture.PackedPng;
 import app.diaphan.core.picture.Picture;
-import app.diaphan.core.picture.PictureReader;
 import app.diaphan.core.picture.PictureSampler;
 import app.diaphan.core.picture.PictureShelf;
 import app.diaphan.core.picture.RasterPicture;
-import app.diaphan.core.picture.VectorPicture;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.render.Canvas;
 import app.diaphan.core.render.PlacedPiece;
 import app.diaphan.core.render.Renderer;
 import app.diaphan.core.render.Rendering;
 import app.diaphan.core.type.ShippedFonts;
+import app.diaphan.server.memory.MemoryBudget;
+import app.diaphan.server.picture.DecodedPictures;
 import app.diaphan.server.store.PictureContents;
 import app.diaphan.server.store.Pictures;
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
 import java.util.List;
@@ -43,30 +44,24 @@ import org.springframework.stereotype.Service;
 /** Draws overlays of packages for the screens, remembering what has not changed. */
 @Service
 public class DrawingService {
-  private static final long PAINTED_BYTES = 400L << 20;
-  private static final long PICTURE_BYTES = 600L << 20;
-  private static final int VECTOR_BYTES = 8 << 20;
+  /** Of a drawing's pixels, as they are put together and packed. */
+  private static final long BYTES_PER_PIXEL = 8;
+
+  /** With all its pixels at once as floats. */
+  private static final long OVER_BYTES_PER_PIXEL = 28;
 
   private final Pictures pictures;
   private final PictureContents contents;
+  private final DecodedPictures decoded;
   private final DrawnPictures drawn;
-  private final Renderer renderer =
-      new Renderer(ShippedFonts.shelf(), PictureShelf.EMPTY, PAINTED_BYTES);
-
-  /** Decoded pictures by digest, so that the same bytes are decoded once. */
-  private final Cache<String, Picture> decoded =
-      Caffeine.newBuilder()
-          .maximumWeight(PICTURE_BYTES)
-          .weigher((String digest, Picture picture) -> bytesOf(picture))
-          .build();
-
-  private final Cache<PieceKey, Drawing.DrawnPart> pieceParts =
-      Caffeine.newBuilder().maximumSize(4000).build();
+  private final Permits work;
+  private final Renderer renderer;
+  private final Remembered<PieceKey, Drawing.DrawnPart> pieceParts;
 
   /** All that decides how a piece looks by itself; the pieces of a group have keys of their own. */
   private record PieceKey(
       Piece piece,
-      List<Picture> pictures,
+      List<String> pictures,
       double width,
       double height,
       AffineTransform toPixels,
@@ -75,7 +70,7 @@ public class DrawingService {
     static PieceKey of(PlacedPiece placed, Canvas canvas) {
       return new PieceKey(
           placed.piece(),
-          placed.content().pictures(),
+          placed.content().pictures().stream().map(Picture::identity).toList(),
           placed.width(),
           placed.height(),
           placed.toPixels(),
@@ -84,10 +79,19 @@ public class DrawingService {
     }
   }
 
-  DrawingService(Pictures pictures, PictureContents contents, DrawnPictures drawn) {
+  DrawingService(
+      Pictures pictures,
+      PictureContents contents,
+      DecodedPictures decoded,
+      DrawnPictures drawn,
+      MemoryBudget budget) {
     this.pictures = pictures;
     this.contents = contents;
+    this.decoded = decoded;
     this.drawn = drawn;
+    work = budget.work();
+    renderer = new Renderer(ShippedFonts.shelf(), PictureShelf.EMPTY, budget.remembered());
+    pieceParts = budget.remembered().kind(Memory::bytesOf, part -> 64);
   }
 
   /** A renderer that finds the pictures of one package. */
@@ -100,19 +104,9 @@ public class DrawingService {
         .findDigest(packageId, name)
         .map(
             digest ->
-                decoded.get(
-                    digest,
-                    missing ->
-                        PictureReader.read(
-                            name, contents.findById(digest).orElseThrow().content())));
-  }
-
-  /** A vector picture keeps its document, which is small beside pixels. */
-  private static int bytesOf(Picture picture) {
-    return switch (picture) {
-      case RasterPicture raster -> raster.pixels().length * Float.BYTES;
-      case VectorPicture vector -> VECTOR_BYTES;
-    };
+                decoded
+                    .file(name, digest, () -> contents.findById(digest).orElseThrow().content())
+                    .picture());
   }
 
   /**
@@ -121,30 +115,91 @@ public class DrawingService {
    * @param editing the id of the text whose carets are wanted; empty for none
    */
   public Drawing draw(Long packageId, Overlay overlay, double scale, String editing) {
-    Renderer packageRenderer = rendererFor(packageId);
     Canvas canvas = Canvas.scaled(overlay.frame(), scale);
+    return work.with(bytesOf(canvas), () -> drawn(packageId, overlay, canvas, editing));
+  }
+
+  private Drawing drawn(Long packageId, Overlay overlay, Canvas canvas, String editing) {
+    Renderer packageRenderer = rendererFor(packageId);
     Rendering all = packageRenderer.render(overlay, canvas);
+    Again again = new Again(packageId, overlay, canvas);
     DrawnPieces pieces =
-        new DrawnPieces(packageRenderer, editing, placed -> part(packageRenderer, placed, canvas));
+        new DrawnPieces(packageRenderer, editing, placed -> part(packageRenderer, placed, again));
     return new Drawing(
         canvas.width(),
         canvas.height(),
-        keepNow(all),
+        keepNow(all, again),
         pieces.of(all.placed()),
         all.findings().stream()
             .map(f -> new Drawing.FoundOnPiece(f.piece(), f.sentence(), f.prevents()))
             .toList());
   }
 
+  /** What is needed to draw an overlay or a piece of it again. */
+  private record Again(Long packageId, Overlay overlay, Canvas canvas, long bytes) {
+    Again(Long packageId, Overlay overlay, Canvas canvas) {
+      this(packageId, overlay, canvas, Memory.bytesOf(overlay));
+    }
+
+    /** All recipes of one drawing share its document. */
+    long bytesEach() {
+      return 64 + bytes / (1 + overlay.stack().size());
+    }
+  }
+
+  private static byte[] png(Rendering rendering) {
+    return StagePicture.png(rendering, rendering.drawn());
+  }
+
+  private byte[] whole(Again again) {
+    return work.with(
+        bytesOf(again.canvas()),
+        () -> png(rendererFor(again.packageId()).render(again.overlay(), again.canvas())));
+  }
+
+  private byte[] piece(Again again, String id) {
+    return work.with(
+        bytesOf(again.canvas()),
+        () -> {
+          Renderer packageRenderer = rendererFor(again.packageId());
+          PlacedPiece placed =
+              packageRenderer.place(again.overlay(), again.canvas()).stream()
+                  .flatMap(PlacedPiece::all)
+                  .filter(other -> other.piece().id().equals(id))
+                  .findFirst()
+                  .orElseThrow();
+          return png(alone(packageRenderer, placed, again.canvas()));
+        });
+  }
+
+  /** By itself a punch would be seen by nothing; its face tells where it is. */
+  private static Rendering alone(Renderer packageRenderer, PlacedPiece placed, Canvas canvas) {
+    return packageRenderer.render(List.of(placed.painted()), canvas);
+  }
+
+  private static long bytesOf(Canvas canvas) {
+    return BYTES_PER_PIXEL * canvas.width() * canvas.height();
+  }
+
   /** The true picture of an overlay, on clear ground. */
   public byte[] picture(Long packageId, Overlay overlay, double scale) {
-    Rendering rendering =
-        rendererFor(packageId).render(overlay, Canvas.scaled(overlay.frame(), scale));
-    return StagePicture.png(rendering, rendering.canvas().bounds());
+    Canvas canvas = Canvas.scaled(overlay.frame(), scale);
+    return work.with(
+        bytesOf(canvas),
+        () -> {
+          Rendering rendering = rendererFor(packageId).render(overlay, canvas);
+          return StagePicture.png(rendering, rendering.canvas().bounds());
+        });
   }
 
   /** The true picture of an overlay over a backdrop, solid. */
   public byte[] over(Long packageId, Overlay overlay, Canvas canvas, Backdrop backdrop) {
+    return work.with(
+        OVER_BYTES_PER_PIXEL * canvas.width() * canvas.height(),
+        () -> laidOver(packageId, overlay, canvas, backdrop));
+  }
+
+  private byte[] laidOver(Long packageId, Overlay overlay, Canvas canvas, Backdrop backdrop) {
     float[] pixels = rendererFor(packageId).render(overlay, canvas).pixels();
     PictureSampler sampler = null;
     float[] behind = new float[4];
@@ -182,17 +237,18 @@ public class DrawingService {
   }
 
   /** A piece by itself, packed only when it is fetched: the composite is what is waited for. */
-  private Drawing.DrawnPart part(Renderer packageRenderer, PlacedPiece placed, Canvas canvas) {
-    PieceKey key = PieceKey.of(placed, canvas);
-    Drawing.DrawnPart known = pieceParts.getIfPresent(key);
-    if (known == null || !drawn.keeps(known)) {
-      // By itself a punch would be seen by nothing; its face tells where it is.
-      Rendering rendering = packageRenderer.render(List.of(placed.painted()), canvas);
-      Bounds bounds = rendering.drawn();
-      known = partAt(bounds, () -> drawn.keepForLater(() -> StagePicture.png(rendering, bounds)));
-      pieceParts.put(key, known);
+  private Drawing.DrawnPart part(Renderer packageRenderer, PlacedPiece placed, Again again) {
+    Drawing.DrawnPart part =
+        pieceParts.of(
+            PieceKey.of(placed, again.canvas()),
+            () ->
+                partAt(alone(packageRenderer, placed, again.canvas()).drawn(), drawn::newAddress));
+    if (!part.picture().isEmpty()) {
+      String id = placed.piece().id();
+      drawn.keepForLater(
+          part.picture(), new DrawnPictures.Recipe(() -> piece(again, id), again.bytesEach()));
     }
-    return known;
+    return part;
   }
 
   /**
@@ -221,9 +277,12 @@ public class DrawingService {
     return StagePicture.png(rendering, rendering.canvas().bounds());
   }
 
-  private Drawing.DrawnPart keepNow(Rendering rendering) {
-    Bounds bounds = rendering.drawn();
-    return partAt(bounds, () -> drawn.keep(StagePicture.png(rendering, bounds)));
+  private Drawing.DrawnPart keepNow(Rendering rendering, Again again) {
+    return partAt(
+        rendering.drawn(),
+        () ->
+            drawn.keep(
+                png(rendering), new DrawnPictures.Recipe(() -> whole(again), again.bytesEach())));
   }
 
   private static Drawing.DrawnPart partAt(Bounds bounds, Supplier<String> address) {

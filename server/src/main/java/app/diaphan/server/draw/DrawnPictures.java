@@ -1,66 +1,81 @@
 package app.diaphan.server.draw;
 
 import app.diaphan.core.Digest;
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
+import app.diaphan.core.memory.Memory;
+import app.diaphan.core.memory.Remembered;
+import app.diaphan.server.memory.MemoryBudget;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 
-/** Drawn PNG files, kept until room is needed. */
+/**
+ * Drawn PNG files under addresses that never change their content. The files are kept while there
+ * is room; what is needed to draw them again is small and is kept for longer.
+ */
 @Component
 class DrawnPictures {
   private static final String ADDRESS = "/api/drawn/";
   private static final String END = ".png";
   private static final int KEY_LENGTH = 32;
-  private static final long MOST_BYTES = 160L << 20;
-  private static final int MOST_WAITING = 4000;
 
-  private final Cache<String, byte[]> pictures =
-      Caffeine.newBuilder()
-          .maximumWeight(MOST_BYTES)
-          .weigher((String key, byte[] png) -> png.length)
-          .build();
-
-  private final Cache<String, Supplier<byte[]>> waiting =
-      Caffeine.newBuilder().maximumSize(MOST_WAITING).build();
+  private final Remembered<String, byte[]> pictures;
+  private final Remembered<String, Recipe> recipes;
 
   /** Tells apart what is packed later in this run of the server from that of any other run. */
   private final String run = Long.toHexString(System.nanoTime());
 
   private final AtomicLong count = new AtomicLong();
 
+  /**
+   * How to draw a file again. It may hold documents, but nothing that was drawn or decoded.
+   *
+   * @param bytes that it takes
+   */
+  record Recipe(Supplier<byte[]> png, long bytes) {}
+
+  DrawnPictures(MemoryBudget budget) {
+    pictures = budget.drawn().kind(Memory::bytesOf, png -> png.length);
+    recipes = budget.recipes().kind(Memory::bytesOf, Recipe::bytes);
+  }
+
   /** Keeps a picture under the digest of its bytes and gives the address to fetch it from. */
   String keep(byte[] png) {
     String key = Digest.of(png).substring(0, KEY_LENGTH);
-    pictures.put(key, png);
+    pictures.of(key, () -> png);
     return ADDRESS + key + END;
   }
 
-  /** Gives the address of a picture that is packed when it is first fetched. */
-  String keepForLater(Supplier<byte[]> png) {
-    String key = run + "-" + count.incrementAndGet();
-    waiting.put(key, png);
-    return ADDRESS + key + END;
+  /** The same for a picture that can be drawn again when it was let go of. */
+  String keep(byte[] png, Recipe again) {
+    String address = keep(png);
+    recipes.of(keyOf(address), () -> again);
+    return address;
   }
 
-  /** Whether a part's picture can still be fetched. */
-  boolean keeps(Drawing.DrawnPart part) {
-    String address = part.picture();
-    if (address.isEmpty()) {
-      return true;
-    }
-    String key = address.substring(ADDRESS.length(), address.length() - END.length());
-    return pictures.getIfPresent(key) != null || waiting.getIfPresent(key) != null;
+  /** Gives the address of a picture that is drawn when it is first fetched. */
+  String keepForLater(Recipe recipe) {
+    String address = newAddress();
+    keepForLater(address, recipe);
+    return address;
+  }
+
+  String newAddress() {
+    return ADDRESS + run + "-" + count.incrementAndGet() + END;
+  }
+
+  /** Makes sure that the picture of an address can be fetched. */
+  void keepForLater(String address, Recipe recipe) {
+    recipes.of(keyOf(address), () -> recipe);
   }
 
   Optional<byte[]> find(String key) {
-    byte[] known = pictures.getIfPresent(key);
-    if (known != null) {
-      return Optional.of(known);
-    }
-    return Optional.ofNullable(waiting.getIfPresent(key))
-        .map(png -> pictures.get(key, same -> png.get()));
+    return pictures
+        .known(key)
+        .or(() -> recipes.known(key).map(recipe -> pictures.of(key, recipe.png())));
+  }
+
+  private static String keyOf(String address) {
+    return address.substring(ADDRESS.length(), address.length() - END.length());
   }
 }

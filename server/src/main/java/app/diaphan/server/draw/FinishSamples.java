@@ -3,6 +3,7 @@ package app.diaphan.server.draw;
 import app.diaphan.core.deliver.StagePicture;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
+import app.diaphan.core.memory.Memory;
 import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.FacedPiece;
 import app.diaphan.core.overlay.GroupPiece;
@@ -77,9 +78,13 @@ public class FinishSamples {
       finishes.add(finish);
       Look look = piece.look().withFinishes(finishes).withPunch(Punch.NONE);
       Overlay sample = new Overlay(overlay.name(), frame, List.of(alone.withLook(look)));
-      samples.add(new FinishSample(finish, drawn.keepForLater(() -> png(renderer, sample, scale))));
+      samples.add(new FinishSample(finish, drawn.keepForLater(recipe(renderer, sample, scale))));
     }
     return samples;
+  }
+
+  private static DrawnPictures.Recipe recipe(Renderer renderer, Overlay sample, double scale) {
+    return new DrawnPictures.Recipe(() -> png(renderer, sample, scale), Memory.bytesOf(sample));
   }
 
   private static byte[] png(Renderer renderer, Overlay sample, double scale) {

@@ -1,14 +1,16 @@
 package app.diaphan.server.draw;
 
+import app.diaphan.core.memory.Permits;
 import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.picture.PackedPng;
-import app.diaphan.core.picture.PictureReader;
 import app.diaphan.core.picture.PictureSampler;
 import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.core.proof.VideoLook;
 import app.diaphan.core.raster.Bands;
 import app.diaphan.core.render.Canvas;
+import app.diaphan.server.memory.MemoryBudget;
+import app.diaphan.server.picture.DecodedPictures;
 import app.diaphan.server.store.PackageStore;
 import app.diaphan.server.store.StillEntity;
 import java.awt.geom.AffineTransform;
@@ -19,14 +21,26 @@ import org.springframework.stereotype.Service;
 /** Shows overlays in ways that a browser cannot by laying one picture over another. */
 @Service
 public class ProofLooks {
+  /** Of the overlay, of what lies beneath, and of both. */
+  private static final long BYTES_PER_PIXEL = 60;
+
   private final PackageStore store;
   private final DrawingService drawings;
   private final DrawnPictures drawn;
+  private final DecodedPictures decoded;
+  private final Permits work;
 
-  ProofLooks(PackageStore store, DrawingService drawings, DrawnPictures drawn) {
+  ProofLooks(
+      PackageStore store,
+      DrawingService drawings,
+      DrawnPictures drawn,
+      DecodedPictures decoded,
+      MemoryBudget budget) {
     this.store = store;
     this.drawings = drawings;
     this.drawn = drawn;
+    this.decoded = decoded;
+    work = budget.work();
   }
 
   /** What is looked at. */
@@ -44,6 +58,18 @@ public class ProofLooks {
   public String look(
       Long packageId, Overlay overlay, Kind kind, Optional<Long> still, Colour beneath) {
     Canvas canvas = Canvas.of(overlay.frame());
+    return work.with(
+        BYTES_PER_PIXEL * canvas.width() * canvas.height(),
+        () -> drawn.keep(looked(packageId, overlay, kind, still, beneath, canvas)));
+  }
+
+  private byte[] looked(
+      Long packageId,
+      Overlay overlay,
+      Kind kind,
+      Optional<Long> still,
+      Colour beneath,
+      Canvas canvas) {
     float[] pixels = drawings.rendererFor(packageId).render(overlay, canvas).pixels();
     int width = canvas.width();
     int height = canvas.height();
@@ -54,7 +80,7 @@ public class ProofLooks {
               VideoLook.of(
                   over(pixels, still.map(store::still), beneath, width, height), width, height);
         };
-    return drawn.keep(png(rgb, width, height));
+    return png(rgb, width, height);
   }
 
   private static float[] straight(float[] pixels) {
@@ -68,15 +94,11 @@ public class ProofLooks {
     return rgb;
   }
 
-  private static float[] over(
+  private float[] over(
       float[] pixels, Optional<StillEntity> still, Colour flat, int width, int height) {
     float[] beneath = new float[pixels.length];
     if (still.isPresent()) {
-      cover(
-          (RasterPicture) PictureReader.read(still.get().clip(), still.get().content()),
-          beneath,
-          width,
-          height);
+      cover(decoded.still(still.get()), beneath, width, height);
     } else {
       for (int i = 0; i < beneath.length; i += 4) {
         beneath[i] = flat.red() / 255f;

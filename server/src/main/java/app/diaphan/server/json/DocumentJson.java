@@ -1,17 +1,19 @@
 package app.diaphan.server.json;
 
 import app.diaphan.core.InvalidInput;
+import com.fasterxml.jackson.annotation.Nulls;
 import java.util.Map;
-import java.util.stream.Collectors;
 import tools.jackson.core.JacksonException;
-import tools.jackson.core.exc.StreamReadException;
-import tools.jackson.databind.DatabindException;
+import tools.jackson.core.StreamReadFeature;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.MapperFeature;
 import tools.jackson.databind.SerializationFeature;
-import tools.jackson.databind.exc.UnrecognizedPropertyException;
+import tools.jackson.databind.cfg.CoercionAction;
+import tools.jackson.databind.cfg.CoercionInputShape;
+import tools.jackson.databind.cfg.EnumFeature;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.type.LogicalType;
 
 /** Reads and writes documents strictly: nothing unknown is dropped, nothing missing is guessed. */
 public final class DocumentJson {
@@ -27,7 +29,19 @@ public final class DocumentJson {
         .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
         .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
         .enable(DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES)
-        .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS);
+        .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+        .enable(DeserializationFeature.FAIL_ON_READING_DUP_TREE_KEY)
+        .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+        .enable(EnumFeature.FAIL_ON_NUMBERS_FOR_ENUMS)
+        .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)
+        .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
+        .withCoercionConfig(
+            LogicalType.Textual,
+            text ->
+                text.setCoercion(CoercionInputShape.Integer, CoercionAction.Fail)
+                    .setCoercion(CoercionInputShape.Float, CoercionAction.Fail)
+                    .setCoercion(CoercionInputShape.Boolean, CoercionAction.Fail))
+        .changeDefaultNullHandling(nulls -> nulls.withContentNulls(Nulls.FAIL));
   }
 
   /** Each type of the core with the shape that is laid over it. */
@@ -57,42 +71,7 @@ public final class DocumentJson {
       OlderDocuments.bringUpToDate(document);
       return MAPPER.treeToValue(document, type);
     } catch (JacksonException e) {
-      throw new InvalidInput(where + " " + reason(e), e);
+      throw new InvalidInput(where + " " + Misreading.inWords(e), e);
     }
-  }
-
-  /** The end of a sentence that says what is wrong with a document. */
-  public static String reason(Throwable e) {
-    for (Throwable cause = e; cause != null; cause = cause.getCause()) {
-      if (cause instanceof InvalidInput invalid) {
-        return "cannot be used: " + invalid.getMessage();
-      }
-    }
-    if (e instanceof UnrecognizedPropertyException unknown) {
-      return "has a field \"%s\" that this version of Diaphan does not know; take it out or use a newer version."
-          .formatted(unknown.getPropertyName());
-    }
-    if (e instanceof StreamReadException syntax) {
-      return "is not valid JSON: "
-          + syntax.getOriginalMessage()
-          + " (line "
-          + syntax.getLocation().getLineNr()
-          + ").";
-    }
-    if (e instanceof DatabindException mismatch) {
-      String path =
-          mismatch.getPath().stream()
-              .map(
-                  step ->
-                      step.getPropertyName() == null
-                          ? "[" + step.getIndex() + "]"
-                          : step.getPropertyName())
-              .collect(Collectors.joining("."));
-      return "has a value that cannot be used"
-          + (path.isEmpty() ? "" : " at " + path)
-          + ": "
-          + mismatch.getOriginalMessage();
-    }
-    return "cannot be read: " + e.getMessage();
   }
 }

@@ -8,11 +8,10 @@ import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.core.returned.Recognition;
 import app.diaphan.core.returned.ReturnedCheck;
 import app.diaphan.core.returned.Verdict;
+import app.diaphan.server.deliver.AsDelivered;
 import app.diaphan.server.deliver.DeliveryService;
 import app.diaphan.server.deliver.PictureLooks;
 import app.diaphan.server.store.DeliveryEntity;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -24,10 +23,12 @@ import org.springframework.stereotype.Service;
 public class ReturnedService {
   private final DeliveryService deliveries;
   private final PictureLooks looks;
+  private final AsDelivered asDelivered;
 
-  ReturnedService(DeliveryService deliveries, PictureLooks looks) {
+  ReturnedService(DeliveryService deliveries, PictureLooks looks, AsDelivered asDelivered) {
     this.deliveries = deliveries;
     this.looks = looks;
+    this.asDelivered = asDelivered;
   }
 
   /**
@@ -68,12 +69,15 @@ public class ReturnedService {
         .orElseGet(() -> new Came(Optional.empty(), ReturnedCheck.stranger()));
   }
 
-  private static boolean replaced(DeliveryEntity delivery) {
-    return Files.exists(Path.of(delivery.path())) && !PictureLooks.isThere(delivery);
+  private boolean replaced(DeliveryEntity delivery) {
+    return switch (asDelivered.of(delivery)) {
+      case SAME, GONE, UNREADABLE -> false;
+      case REPLACED, CHANGED, NOT_A_FILE -> true;
+    };
   }
 
-  private static Verdict verdict(DeliveryEntity delivery, PictureFile returned) {
-    return PictureLooks.isThere(delivery)
+  private Verdict verdict(DeliveryEntity delivery, PictureFile returned) {
+    return asDelivered.same(delivery)
         ? ReturnedCheck.of(PictureLooks.read(delivery), returned)
         : ReturnedCheck.likeOneBefore();
   }

@@ -1,61 +1,59 @@
 package app.diaphan.server.screening;
 
 import app.diaphan.core.deliver.StoredSamples;
+import app.diaphan.core.memory.Memory;
+import app.diaphan.core.memory.Remembered;
 import app.diaphan.core.picture.PackedPng;
 import app.diaphan.core.screening.AlphaReading;
 import app.diaphan.core.screening.ScreenedStill;
+import app.diaphan.server.deliver.AsDelivered;
 import app.diaphan.server.deliver.DeliveryService;
+import app.diaphan.server.memory.MemoryBudget;
 import app.diaphan.server.store.DeliveryEntity;
 import app.diaphan.server.store.Missing;
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import org.springframework.stereotype.Service;
 
 /** Reads delivered files back as an editing program would. */
 @Service
 public class ScreeningService {
-  private static final long KEPT_BYTES = 64L << 20;
-
   private final DeliveryService deliveries;
 
   /** Both parts of a still are asked for one after the other. */
-  private final Cache<Asked, Screened> kept =
-      Caffeine.newBuilder()
-          .maximumWeight(KEPT_BYTES)
-          .weigher(
-              (Asked asked, Screened screened) -> screened.key().length + screened.light().length)
-          .build();
+  private final Remembered<Asked, Screened> kept;
 
-  private record Asked(long delivery, AlphaReading reading) {}
+  private record Asked(String digest, AlphaReading reading) {}
 
   /** Two PNG files. */
   public record Screened(byte[] key, byte[] light) {}
 
-  ScreeningService(DeliveryService deliveries) {
+  ScreeningService(DeliveryService deliveries, MemoryBudget budget) {
     this.deliveries = deliveries;
+    kept =
+        budget
+            .remembered()
+            .kind(Memory::bytesOf, screened -> screened.key().length + screened.light().length);
   }
 
   /**
    * @throws Missing if there is no such delivery or its file is gone
    */
   public Screened screened(long delivery, AlphaReading reading) {
-    return kept.get(new Asked(delivery, reading), this::read);
+    DeliveryEntity file = deliveries.get(delivery);
+    AsDelivered.Now now = deliveries.now(file);
+    if (now != AsDelivered.Now.SAME) {
+      throw new Missing(
+          "%s cannot be screened. %s Deliver it again.".formatted(file.fileName(), now.sentence()));
+    }
+    return kept.of(
+        new Asked(file.sha256().orElseThrow(), reading), () -> read(Path.of(file.path()), reading));
   }
 
-  private Screened read(Asked asked) {
-    DeliveryEntity delivery = deliveries.get(asked.delivery());
-    Path file = Path.of(delivery.path());
-    if (!Files.isRegularFile(file)) {
-      throw new Missing(
-          "The file %s is not there to be screened; deliver it again."
-              .formatted(delivery.fileName()));
-    }
+  private static Screened read(Path file, AlphaReading reading) {
     try {
-      ScreenedStill still = ScreenedStill.of(StoredSamples.of(file), asked.reading());
+      ScreenedStill still = ScreenedStill.of(StoredSamples.of(file), reading);
       return new Screened(PackedPng.of(still.key()), PackedPng.of(still.light()));
     } catch (IOException e) {
       throw new UncheckedIOException(e);

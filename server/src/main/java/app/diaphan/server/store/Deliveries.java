@@ -19,5 +19,8 @@ public interface Deliveries extends JpaRepository<DeliveryEntity, Long> {
   Optional<DeliveryEntity> findFirstByPathAndStateOrderByIdDesc(
       String path, DeliveryEntity.State state);
 
+  boolean existsByPathAndStateAndSha256AndIdGreaterThan(
+      String path, DeliveryEntity.State state, String sha256, Long id);
+
   List<DeliveryEntity> findByState(DeliveryEntity.State state);
 }

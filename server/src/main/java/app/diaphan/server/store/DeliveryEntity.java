@@ -1,6 +1,8 @@
 package app.diaphan.server.store;
 
+import app.diaphan.core.Names;
 import app.diaphan.core.deliver.Delivered;
+import app.diaphan.core.deliver.FileEnd;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -9,6 +11,7 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
+import java.nio.file.Path;
 import java.time.Instant;
 import java.util.Optional;
 
@@ -20,7 +23,22 @@ public class DeliveryEntity {
   public enum State {
     RUNNING,
     DONE,
-    FAILED
+    FAILED,
+    /** The overlay was deleted before its turn came. */
+    SKIPPED,
+    /** The run or the process ended while it was being written. */
+    BROKEN_OFF;
+
+    /** Nothing as long as it is being written. */
+    public Optional<FileEnd> end() {
+      return switch (this) {
+        case RUNNING -> Optional.empty();
+        case DONE -> Optional.of(FileEnd.DELIVERED);
+        case FAILED -> Optional.of(FileEnd.FAILED);
+        case SKIPPED -> Optional.of(FileEnd.SKIPPED);
+        case BROKEN_OFF -> Optional.of(FileEnd.BROKEN_OFF);
+      };
+    }
   }
 
   @Id
@@ -53,6 +71,7 @@ public class DeliveryEntity {
   private String sentence;
   private String sha256;
   @Lob private String report;
+  private String sideFile;
 
   /** A look at the file that others are recognised by; there once it was asked for. */
   @Lob private byte[] pictureLook;
@@ -105,13 +124,31 @@ public class DeliveryEntity {
     sentence = delivered.inWords();
     sha256 = delivered.report().sha256();
     report = reportJson;
+    sideFile = delivered.sideFile().map(Path::toString).orElse(null);
     endedAt = at;
   }
 
-  public void failed(String reason, Instant at) {
-    state = State.FAILED;
-    sentence = reason.length() > 2000 ? reason.substring(0, 2000) : reason;
+  /** The file that says where this one lies; nothing if there is none. */
+  public Optional<String> sideFile() {
+    return Optional.ofNullable(sideFile);
+  }
+
+  public int runPlace() {
+    return runPlace;
+  }
+
+  /**
+   * @param how FAILED, SKIPPED or BROKEN_OFF
+   */
+  public void ended(State how, String reason, Instant at) {
+    state = how;
+    sentence = Names.shortened(reason, 2000);
     endedAt = at;
+  }
+
+  /** The overlay it was made from is no longer there. */
+  public void overlayIsGone() {
+    overlayId = null;
   }
 
   public void keepLook(byte[] look) {
@@ -122,8 +159,9 @@ public class DeliveryEntity {
     return id;
   }
 
-  public Long overlayId() {
-    return overlayId;
+  /** Nothing once the overlay was deleted. */
+  public Optional<Long> overlayId() {
+    return Optional.ofNullable(overlayId);
   }
 
   public Long packageId() {

@@ -1,5 +1,6 @@
 package app.diaphan.server.store;
 
+import app.diaphan.core.deliver.RunEnd;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -31,6 +32,10 @@ public class DeliveryRun {
   private State state;
 
   private int planned;
+  private int delivered;
+  private int failed;
+  private int skipped;
+  private int brokenOff;
   private String sentence;
   private Instant startedAt;
   private Instant endedAt;
@@ -48,10 +53,22 @@ public class DeliveryRun {
     sentence = "Being delivered.";
   }
 
-  public void ended(State how, String inWords, Instant at) {
+  /**
+   * @param why what is said before the counts, a whole sentence; empty for nothing
+   */
+  public void ended(State how, RunEnd end, String why, Instant at) {
     state = how;
-    sentence = inWords;
+    delivered = end.delivered();
+    failed = end.failed();
+    skipped = end.skipped();
+    brokenOff = end.brokenOff();
+    sentence = why.isEmpty() ? end.inWords() : why + " " + end.inWords();
     endedAt = at;
+  }
+
+  /** Nothing is counted while it is running. */
+  public RunEnd end() {
+    return new RunEnd(delivered, failed, skipped, brokenOff);
   }
 
   public Long id() {

@@ -1,6 +1,7 @@
 package app.diaphan.server.store;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Names;
 import app.diaphan.core.check.CheckKind;
 import app.diaphan.core.deliver.FileName;
 import app.diaphan.core.house.HouseStyle;
@@ -53,9 +54,7 @@ public class PackageStore {
 
   @Transactional
   public GraphicsPackage create(String name) {
-    if (name == null || name.isBlank() || name.length() > 120) {
-      throw new InvalidInput("A package's name has 1 to 120 characters.");
-    }
+    Names.check(name, 120, "A package's name");
     return packages.save(new GraphicsPackage(name.strip(), clock.instant()));
   }
 
@@ -74,6 +73,13 @@ public class PackageStore {
 
   public OverlayEntity overlay(Long id) {
     return overlays.findById(id).orElseThrow(() -> new Missing("overlay", id));
+  }
+
+  /**
+   * @param id nothing is never there
+   */
+  public boolean hasOverlay(Long id) {
+    return id != null && overlays.existsById(id);
   }
 
   public static Overlay documentOf(OverlayEntity entity) {
@@ -139,6 +145,7 @@ public class PackageStore {
     if (name == null || name.length() > 120) {
       throw new InvalidInput("A revision's name has at most 120 characters.");
     }
+    Names.checkSeen(name, "The revision's name");
     OverlayRevision revision = revision(overlayId, number);
     revision.rename(name);
     return revisions.save(revision);

@@ -7,18 +7,24 @@ import app.diaphan.core.deliver.FileName;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.PictureNames;
 import app.diaphan.core.picture.PictureFile;
-import app.diaphan.core.picture.PictureReader;
 import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.core.picture.VectorPicture;
 import app.diaphan.server.json.DocumentJson;
+import app.diaphan.server.picture.DecodedPictures;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.locks.ReentrantLock;
+import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Keeps the pictures of packages. */
 @Service
@@ -26,11 +32,23 @@ public class PictureStore {
   private final Pictures pictures;
   private final PictureContents contents;
   private final Overlays overlays;
+  private final DecodedPictures decoded;
+  private final TransactionTemplate transaction;
 
-  PictureStore(Pictures pictures, PictureContents contents, Overlays overlays) {
+  /** Held until what was kept can be seen by the next: names and bytes are there once. */
+  private final ReentrantLock keeping = new ReentrantLock();
+
+  PictureStore(
+      Pictures pictures,
+      PictureContents contents,
+      Overlays overlays,
+      DecodedPictures decoded,
+      PlatformTransactionManager transactions) {
     this.pictures = pictures;
     this.contents = contents;
     this.overlays = overlays;
+    this.decoded = decoded;
+    transaction = new TransactionTemplate(transactions);
   }
 
   public List<PictureEntity> of(Long packageId) {
@@ -49,7 +67,8 @@ public class PictureStore {
     return picture
         .facts()
         .map(json -> DocumentJson.read(json, PictureFacts.class, "What is known of the picture"))
-        .orElseGet(() -> factsOf(PictureReader.readFile(picture.name(), content(picture))));
+        .orElseGet(
+            () -> factsOf(decoded.file(picture.name(), picture.sha256(), () -> content(picture))));
   }
 
   /** The names of the package's overlays that show each picture. */
@@ -68,17 +87,44 @@ public class PictureStore {
    * Takes a picture in. If the package has the same bytes already, under whatever name, it is that
    * picture; a name that is taken by others is numbered.
    */
-  @Transactional
   public PictureEntity add(Long packageId, String name, byte[] bytes) {
-    FileName.check(name);
-    var known = pictures.findFirstByPackageIdAndSha256OrderById(packageId, Digest.of(bytes));
-    return known.orElseGet(() -> keep(new PictureEntity(packageId, free(packageId, name)), bytes));
+    Read read = read(name, bytes);
+    return keeping(
+        () ->
+            pictures
+                .findFirstByPackageIdAndSha256OrderById(packageId, read.digest())
+                .orElseGet(() -> keep(new PictureEntity(packageId, free(packageId, name)), read)));
   }
 
   /** Takes a picture in under just this name, which no other has. */
-  @Transactional
   public PictureEntity addAs(Long packageId, String name, byte[] bytes) {
-    return keep(new PictureEntity(packageId, name), bytes);
+    Read read = read(name, bytes);
+    return keeping(() -> keep(new PictureEntity(packageId, name), read));
+  }
+
+  /** A picture that was read whole, so that nothing that is cut short is kept. */
+  private record Read(String digest, byte[] bytes, PictureFile file) {}
+
+  private Read read(String name, byte[] bytes) {
+    FileName.check(name);
+    String digest = Digest.of(bytes);
+    return new Read(digest, bytes, decoded.file(name, digest, () -> bytes));
+  }
+
+  /** Does it while nobody else keeps a picture, until all of the transaction is done. */
+  private <T> T keeping(Supplier<T> work) {
+    return transaction.execute(
+        status -> {
+          keeping.lock();
+          TransactionSynchronizationManager.registerSynchronization(
+              new TransactionSynchronization() {
+                @Override
+                public void afterCompletion(int how) {
+                  keeping.unlock();
+                }
+              });
+          return work.get();
+        });
   }
 
   private String free(Long packageId, String name) {
@@ -92,20 +138,29 @@ public class PictureStore {
   }
 
   /** Shows other bytes under a picture's name, wherever it is used. */
-  @Transactional
   public PictureEntity replace(Long id, byte[] bytes) {
-    PictureEntity replaced = keep(get(id), bytes);
-    pictures.flush();
-    contents.deleteUnused();
-    return replaced;
+    Read read = read(get(id).name(), bytes);
+    return keeping(
+        () -> {
+          PictureEntity replaced = keep(get(id), read);
+          pictures.flush();
+          contents.deleteUnused();
+          return replaced;
+        });
   }
 
   /**
    * @throws InvalidInput if an overlay shows it
    */
-  @Transactional
   public void delete(Long id) {
-    PictureEntity picture = get(id);
+    keeping(
+        () -> {
+          deleteUnlessUsed(get(id));
+          return id;
+        });
+  }
+
+  private void deleteUnlessUsed(PictureEntity picture) {
     List<String> users = uses(picture.packageId()).getOrDefault(picture.name(), List.of());
     if (!users.isEmpty()) {
       throw new InvalidInput(
@@ -134,21 +189,18 @@ public class PictureStore {
     return here;
   }
 
-  private PictureEntity keep(PictureEntity picture, byte[] bytes) {
-    FileName.check(picture.name());
-    // All of it is read: what is cut short is refused before anything is kept.
-    PictureFile file = PictureReader.readFile(picture.name(), bytes);
-    String digest = Digest.of(bytes);
-    if (!contents.existsById(digest)) {
-      contents.saveAndFlush(new PictureContent(digest, bytes));
+  private PictureEntity keep(PictureEntity picture, Read read) {
+    if (!contents.existsById(read.digest())) {
+      contents.saveAndFlush(new PictureContent(read.digest(), read.bytes()));
     }
+    PictureFile file = read.file();
     picture.show(
         file.format(),
         file.picture().width(),
         file.picture().height(),
-        digest,
+        read.digest(),
         DocumentJson.write(factsOf(file)));
-    return pictures.save(picture);
+    return pictures.saveAndFlush(picture);
   }
 
   private static PictureFacts factsOf(PictureFile file) {

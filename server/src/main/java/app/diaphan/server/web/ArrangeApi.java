@@ -10,6 +10,7 @@ import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.PictureNames;
 import app.diaphan.core.overlay.Piece;
+import app.diaphan.server.disk.OnlyComputes;
 import app.diaphan.server.draw.DrawingService;
 import app.diaphan.server.draw.FinishSamples;
 import app.diaphan.server.draw.FinishSamples.FinishSample;
@@ -55,6 +56,7 @@ class ArrangeApi {
    */
   record ContrastBeneath(double ratio, String beneath) {}
 
+  @OnlyComputes
   @PostMapping("/arranged")
   Arranged arrange(@PathVariable long id, @RequestBody ToArrange wanted) {
     return arranger(id).arrange(wanted.overlay(), wanted.chosen(), wanted.arrangement());
@@ -76,17 +78,20 @@ class ArrangeApi {
   }
 
   /** Gives pieces the finishes of a set, which need not be one of the package's. */
+  @OnlyComputes
   @PostMapping("/finished")
   Overlay finish(@PathVariable long id, @RequestBody ToGive wanted) {
     return wanted.set().given(wanted.overlay(), wanted.pieces(), wanted.followed());
   }
 
   /** The piece with each kind of finish, to choose one by its looks. */
+  @OnlyComputes
   @PostMapping("/finish-samples")
   List<FinishSample> finishSamples(@PathVariable long id, @RequestBody ToFinish wanted) {
     return samples.of(id, wanted.overlay(), wanted.piece());
   }
 
+  @OnlyComputes
   @PostMapping("/contrast")
   ContrastBeneath contrast(@PathVariable long id, @RequestBody ToCompare wanted) {
     return Beneath.of(drawings.rendererFor(id), wanted.overlay(), wanted.piece())

@@ -5,6 +5,7 @@ import app.diaphan.core.check.Found;
 import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.server.check.CheckService;
+import app.diaphan.server.disk.OnlyComputes;
 import app.diaphan.server.draw.ProofLooks;
 import app.diaphan.server.store.PackageStore;
 import java.util.List;
@@ -45,6 +46,7 @@ class CheckApi {
    */
   record Looked(String picture) {}
 
+  @OnlyComputes
   @PostMapping("/proof-looks")
   Looked look(@PathVariable long id, @RequestBody ToLook wanted) {
     Optional<Long> still = wanted.still() == 0 ? Optional.empty() : Optional.of(wanted.still());
@@ -52,6 +54,7 @@ class CheckApi {
   }
 
   /** Checks an overlay that need not be saved; what has to be put right comes first. */
+  @OnlyComputes
   @PostMapping("/checks")
   List<Found> check(@PathVariable long id, @RequestBody ToCheck wanted) {
     return checks.check(id, wanted.overlay());

@@ -1,8 +1,10 @@
 package app.diaphan.server.web;
 
-import app.diaphan.core.deliver.FileReport;
-import app.diaphan.core.deliver.Target;
+import app.diaphan.core.Digest;
+import app.diaphan.core.deliver.Carried;
+import app.diaphan.server.deliver.AsDelivered;
 import app.diaphan.server.deliver.DeliveryService;
+import app.diaphan.server.disk.OnlyComputes;
 import app.diaphan.server.json.DocumentJson;
 import app.diaphan.server.report.ReportJson;
 import app.diaphan.server.report.ReportPage;
@@ -13,6 +15,7 @@ import app.diaphan.server.store.PackageStore;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.nio.file.LinkOption;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
@@ -46,6 +49,7 @@ import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBo
 @RestController
 @RequestMapping("/api")
 class DeliveryApi {
+  private static final MediaType ZIP = MediaType.parseMediaType("application/zip");
   private static final long LONGEST_WATCH = 30 * 60 * 1000L;
   private static final long BETWEEN_EVENTS = 150;
 
@@ -58,28 +62,6 @@ class DeliveryApi {
     this.deliveries = deliveries;
     this.clock = clock;
   }
-
-  /**
-   * @param sentence what was written, or why not
-   * @param targetName empty for a delivery made before targets had names
-   * @param left where the file lies on its frame, in pixels
-   * @param report what is in the file; there once it is done
-   */
-  record DeliveryStatus(
-      long id,
-      long overlayId,
-      String overlay,
-      DeliveryEntity.State state,
-      String sentence,
-      int revision,
-      String targetName,
-      String fileName,
-      String path,
-      Instant startedAt,
-      Target target,
-      int left,
-      int top,
-      Optional<FileReport> report) {}
 
   /**
    * @param planned how many overlays at how many targets, all counted
@@ -115,6 +97,7 @@ class DeliveryApi {
     return status(deliveries.runStatus(id));
   }
 
+  @OnlyComputes
   @PostMapping("/delivery-runs/{id}/call-off")
   RunStatus callOff(@PathVariable long id) {
     deliveries.callOff(id);
@@ -148,7 +131,7 @@ class DeliveryApi {
 
   @GetMapping("/overlays/{id}/deliveries")
   List<DeliveryStatus> history(@PathVariable long id) {
-    return deliveries.of(id).stream().map(DeliveryApi::status).toList();
+    return deliveries.of(id).stream().map(this::status).toList();
   }
 
   @GetMapping("/deliveries/{id}/file")
@@ -156,7 +139,9 @@ class DeliveryApi {
     DeliveryEntity delivery = deliveries.get(id);
     Path file = Path.of(delivery.path());
     if (!isThere(delivery)) {
-      throw new Missing("The file %s is not there to be fetched.".formatted(delivery.fileName()));
+      throw new Missing(
+          "%s cannot be fetched. %s Deliver it again."
+              .formatted(delivery.fileName(), deliveries.now(delivery).sentence()));
     }
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, attachment(delivery.fileName()))
@@ -178,6 +163,7 @@ class DeliveryApi {
             "report.json", report(run, files, ReportJson::of));
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, attachment("delivery-" + id + ".zip"))
+        .contentType(ZIP)
         .body(
             out -> {
               try (ZipOutputStream zip = new ZipOutputStream(out)) {
@@ -185,11 +171,14 @@ class DeliveryApi {
                 Set<String> names = new HashSet<>();
                 for (DeliveryEntity file : files) {
                   if (names.add(file.fileName())) {
-                    add(zip, file.fileName(), Path.of(file.path()));
+                    addAsReported(zip, file);
                   }
-                  Path sidecar = sidecar(file);
-                  if (Files.exists(sidecar) && names.add(sidecar.getFileName().toString())) {
-                    add(zip, sidecar.getFileName().toString(), sidecar);
+                  Path side = sideFile(file);
+                  if (Files.isRegularFile(side, LinkOption.NOFOLLOW_LINKS)
+                      && names.add(side.getFileName().toString())) {
+                    zip.putNextEntry(new ZipEntry(side.getFileName().toString()));
+                    Files.copy(side, zip);
+                    zip.closeEntry();
                   }
                 }
                 for (String name : List.of("report.html", "report.json")) {
@@ -205,15 +194,31 @@ class DeliveryApi {
             });
   }
 
-  private static Path sidecar(DeliveryEntity delivery) {
-    Path file = Path.of(delivery.path());
-    String name = delivery.fileName().replaceFirst("(-fill|-key)?\\.(png|tif)$", ".json");
-    return file.resolveSibling(name);
+  /** Where the file lies that says where another lies; for old deliveries as it was named then. */
+  private static Path sideFile(DeliveryEntity delivery) {
+    return delivery
+        .sideFile()
+        .map(Path::of)
+        .orElseGet(
+            () -> {
+              String name = delivery.fileName().replaceFirst("\\.(png|tif)$", "");
+              if (DeliveryStatus.targetOf(delivery).file().carried()
+                  instanceof Carried.FillAndKey) {
+                name = name.replaceFirst("-(fill|key)$", "");
+              }
+              return Path.of(delivery.path()).resolveSibling(name + ".json");
+            });
   }
 
-  private static void add(ZipOutputStream zip, String name, Path file) throws IOException {
-    zip.putNextEntry(new ZipEntry(name));
-    Files.copy(file, zip);
+  /**
+   * @throws IOException if the file is another one by now: then the zip file is not brought to its
+   *     end, so that it holds nothing but what its report says
+   */
+  private static void addAsReported(ZipOutputStream zip, DeliveryEntity file) throws IOException {
+    zip.putNextEntry(new ZipEntry(file.fileName()));
+    if (!file.sha256().equals(Optional.of(Digest.ofCopied(Path.of(file.path()), zip)))) {
+      throw new IOException(file.fileName() + " was changed while it was packed.");
+    }
     zip.closeEntry();
   }
 
@@ -247,7 +252,7 @@ class DeliveryApi {
         store.get(run.packageId()).name(),
         run.startedAt().atZone(clock.getZone()),
         files.stream()
-            .map(DeliveryApi::status)
+            .map(this::status)
             .map(
                 file ->
                     new ReportPage.Entry(
@@ -262,12 +267,12 @@ class DeliveryApi {
   }
 
   private List<DeliveryEntity> done(DeliveryRun run) {
-    return deliveries.filesOf(run).stream().filter(DeliveryApi::isThere).toList();
+    return deliveries.filesOf(run).stream().filter(this::isThere).toList();
   }
 
-  private static boolean isThere(DeliveryEntity delivery) {
+  private boolean isThere(DeliveryEntity delivery) {
     return delivery.state() == DeliveryEntity.State.DONE
-        && Files.isRegularFile(Path.of(delivery.path()));
+        && deliveries.now(delivery) == AsDelivered.Now.SAME;
   }
 
   private static String attachment(String name) {
@@ -289,25 +294,10 @@ class DeliveryApi {
         far.finished(),
         running ? (far.finished() + far.share()) / run.planned() : 1,
         far.file(),
-        deliveries.filesOf(run).stream().map(DeliveryApi::status).toList());
+        deliveries.filesOf(run).stream().map(this::status).toList());
   }
 
-  static DeliveryStatus status(DeliveryEntity delivery) {
-    return new DeliveryStatus(
-        delivery.id(),
-        Optional.ofNullable(delivery.overlayId()).orElse(0L),
-        delivery.overlayName(),
-        delivery.state(),
-        delivery.sentence(),
-        delivery.revision(),
-        delivery.targetName(),
-        delivery.fileName(),
-        delivery.path(),
-        delivery.startedAt(),
-        DocumentJson.read(delivery.target(), Target.class, "The target of a delivery"),
-        delivery.placeLeft(),
-        delivery.placeTop(),
-        Optional.ofNullable(delivery.report())
-            .map(json -> DocumentJson.read(json, FileReport.class, "The report of a delivery")));
+  private DeliveryStatus status(DeliveryEntity delivery) {
+    return DeliveryStatus.of(delivery, deliveries.now(delivery));
   }
 }

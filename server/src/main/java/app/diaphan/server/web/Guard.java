@@ -47,10 +47,25 @@ class Guard extends OncePerRequestFilter {
     chain.doFilter(request, response);
   }
 
+  /**
+   * Browsers say where a request comes from even when they send no origin (Fetch Metadata). The
+   * application may be opened from anywhere, but nothing of it may be asked for from another page.
+   */
+  private static boolean ownSite(HttpServletRequest request) {
+    String site = request.getHeader("Sec-Fetch-Site");
+    if (site == null || site.equals("same-origin") || site.equals("none")) {
+      return true;
+    }
+    return "navigate".equals(request.getHeader("Sec-Fetch-Mode"))
+        && "document".equals(request.getHeader("Sec-Fetch-Dest"))
+        && "GET".equals(request.getMethod())
+        && !request.getRequestURI().startsWith("/api");
+  }
+
   private static boolean ownOrigin(HttpServletRequest request) {
     String origin = request.getHeader("Origin");
     if (origin == null) {
-      return true;
+      return ownSite(request);
     }
     try {
       URI uri = URI.create(origin);

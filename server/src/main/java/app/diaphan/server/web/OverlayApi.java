@@ -2,7 +2,7 @@ package app.diaphan.server.web;
 
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.render.Canvas;
-import app.diaphan.server.draw.Backdrop;
+import app.diaphan.server.draw.Backdrops;
 import app.diaphan.server.draw.DrawingService;
 import app.diaphan.server.store.OverlayEntity;
 import app.diaphan.server.store.OverlayRevision;
@@ -30,10 +30,12 @@ import org.springframework.web.bind.annotation.RestController;
 class OverlayApi {
   private final PackageStore store;
   private final DrawingService drawings;
+  private final Backdrops backdrops;
 
-  OverlayApi(PackageStore store, DrawingService drawings) {
+  OverlayApi(PackageStore store, DrawingService drawings, Backdrops backdrops) {
     this.store = store;
     this.drawings = drawings;
+    this.backdrops = backdrops;
   }
 
   record SavedOverlay(
@@ -134,7 +136,7 @@ class OverlayApi {
                 entity.packageId(),
                 overlay,
                 Canvas.scaled(overlay.frame(), scale),
-                Backdrop.parse(backdrop, store));
+                backdrops.get(backdrop));
     return ResponseEntity.ok().cacheControl(CacheControl.noCache()).body(png);
   }
 }

@@ -11,6 +11,7 @@ import app.diaphan.core.type.FontKind;
 import app.diaphan.core.type.ShippedFonts;
 import app.diaphan.server.bundle.BundleReader;
 import app.diaphan.server.bundle.BundleWriter;
+import app.diaphan.server.disk.OnlyComputes;
 import app.diaphan.server.draw.Drawing;
 import app.diaphan.server.draw.DrawingService;
 import app.diaphan.server.store.GraphicsPackage;
@@ -143,12 +144,14 @@ class PackageApi {
   }
 
   /** The overlay on another master frame; nothing is saved. */
+  @OnlyComputes
   @PostMapping("/reframed")
   Overlay reframed(@RequestBody ToReframe wanted) {
     return Reframed.of(wanted.overlay(), wanted.frame());
   }
 
   /** Draws an overlay that need not be saved. */
+  @OnlyComputes
   @PostMapping("/packages/{id}/drawings")
   @ApiResponse(
       responseCode = "200",

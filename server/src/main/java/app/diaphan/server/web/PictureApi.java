@@ -4,6 +4,7 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.cutout.CutView;
 import app.diaphan.core.overlay.cutout.CutOut;
 import app.diaphan.core.picture.Stamps;
+import app.diaphan.server.disk.OnlyComputes;
 import app.diaphan.server.draw.CutOutLooks;
 import app.diaphan.server.draw.SmallPictures;
 import app.diaphan.server.store.PackageStore;
@@ -84,6 +85,7 @@ class PictureApi {
       String picture, CutOut cutOut, CutView view, CutOutLooks.PicturePart part, boolean quick) {}
 
   /** A part of a picture that is being cut out. */
+  @OnlyComputes
   @PostMapping("/packages/{id}/cut-outs")
   CutOutLooks.SeenPart lookAt(@PathVariable long id, @RequestBody ToLookAt wanted) {
     return looks.look(

@@ -2,10 +2,16 @@ package app.diaphan.server.web;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.deliver.DeliveryFailed;
+import app.diaphan.core.memory.NoRoom;
 import app.diaphan.core.picture.PictureReader;
-import app.diaphan.server.json.DocumentJson;
+import app.diaphan.server.disk.DatabaseTrouble;
+import app.diaphan.server.disk.WritingGuard;
+import app.diaphan.server.json.Misreading;
+import app.diaphan.server.memory.OutOfMemory;
 import app.diaphan.server.store.Missing;
 import app.diaphan.server.store.StaleSave;
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.OptimisticLockingFailureException;
@@ -26,6 +32,12 @@ import org.springframework.web.util.DisconnectedClientHelper;
 @RestControllerAdvice
 class Problems extends ResponseEntityExceptionHandler {
   private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+  private final OutOfMemory outOfMemory;
+
+  Problems(OutOfMemory outOfMemory) {
+    this.outOfMemory = outOfMemory;
+  }
 
   @ExceptionHandler
   ProblemDetail invalid(InvalidInput e) {
@@ -55,10 +67,36 @@ class Problems extends ResponseEntityExceptionHandler {
   }
 
   @ExceptionHandler
+  ProblemDetail nothingWritten(WritingGuard.NothingWritten e) {
+    return ProblemDetail.forStatusAndDetail(HttpStatus.INSUFFICIENT_STORAGE, e.getMessage());
+  }
+
+  @ExceptionHandler
+  ProblemDetail noRoom(NoRoom e) {
+    return ProblemDetail.forStatusAndDetail(HttpStatus.SERVICE_UNAVAILABLE, e.getMessage());
+  }
+
+  @ExceptionHandler
+  ProblemDetail noMemory(OutOfMemoryError e, HttpServletRequest request) {
+    outOfMemory.met();
+    LOG.error("{} {} needed more memory", request.getMethod(), request.getRequestURI(), e);
+    return ProblemDetail.forStatusAndDetail(
+        HttpStatus.SERVICE_UNAVAILABLE,
+        "There was not enough memory to answer %s %s. Nothing was lost; try again, or start Diaphan with more."
+            .formatted(request.getMethod(), request.getRequestURI()));
+  }
+
+  @ExceptionHandler
   ProblemDetail unexpected(Exception e) {
     if (DisconnectedClientHelper.isClientDisconnectedException(e)) {
       // Nobody is there to be told: the browser turned to something else.
       return ProblemDetail.forStatus(HttpStatus.INTERNAL_SERVER_ERROR);
+    }
+    Optional<DatabaseTrouble> trouble = DatabaseTrouble.of(e);
+    if (trouble.isPresent()) {
+      LOG.warn("The database has trouble: {}", trouble.get(), e);
+      return ProblemDetail.forStatusAndDetail(
+          HttpStatus.INSUFFICIENT_STORAGE, trouble.get().sentence());
     }
     LOG.error("A request ended in an unexpected way", e);
     return ProblemDetail.forStatusAndDetail(
@@ -75,7 +113,7 @@ class Problems extends ResponseEntityExceptionHandler {
     Throwable cause = e.getCause() == null ? e : e.getCause();
     ProblemDetail problem =
         ProblemDetail.forStatusAndDetail(
-            HttpStatus.UNPROCESSABLE_CONTENT, "The request " + DocumentJson.reason(cause));
+            HttpStatus.UNPROCESSABLE_CONTENT, "The request " + Misreading.inWords(cause));
     return handleExceptionInternal(e, problem, headers, HttpStatus.UNPROCESSABLE_CONTENT, request);
   }
 

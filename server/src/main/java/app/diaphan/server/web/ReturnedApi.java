@@ -1,7 +1,9 @@
 package app.diaphan.server.web;
 
 import app.diaphan.core.returned.Happened;
+import app.diaphan.server.deliver.AsDelivered;
 import app.diaphan.server.deliver.DeliveryService;
+import app.diaphan.server.disk.OnlyComputes;
 import app.diaphan.server.returned.PhotoSync;
 import app.diaphan.server.returned.ReturnedService;
 import app.diaphan.server.store.DeliveryEntity;
@@ -40,11 +42,12 @@ class ReturnedApi {
    */
   record ReturnedFile(
       String fileName,
-      Optional<DeliveryApi.DeliveryStatus> delivery,
+      Optional<DeliveryStatus> delivery,
       Set<Happened> happened,
       List<String> sentences,
       boolean usable) {}
 
+  @OnlyComputes
   @PostMapping(path = "/packages/{id}/returned", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
   ReturnedFile check(@PathVariable long id, @RequestPart("file") MultipartFile file)
       throws IOException {
@@ -53,23 +56,26 @@ class ReturnedApi {
   }
 
   /** Sends a delivered PNG through the simulated service and checks what comes back. */
+  @OnlyComputes
   @PostMapping("/deliveries/{id}/photo-sync")
   ReturnedFile photoSync(@PathVariable long id, @RequestParam PhotoSync.Way way)
       throws IOException {
     DeliveryEntity delivery = deliveries.get(id);
     Path file = Path.of(delivery.path());
-    if (!Files.isRegularFile(file)) {
-      throw new Missing("The file %s is not there to be sent.".formatted(delivery.fileName()));
+    AsDelivered.Now now = deliveries.now(delivery);
+    if (now != AsDelivered.Now.SAME) {
+      throw new Missing(
+          "%s cannot be sent. %s Deliver it again.".formatted(delivery.fileName(), now.sentence()));
     }
     PhotoSync.Back back = PhotoSync.through(way, Files.readAllBytes(file));
     String name = delivery.fileName().replaceFirst("\\.[^.]+$", "." + back.extension());
     return told(name, returned.check(delivery.packageId(), name, back.bytes()));
   }
 
-  private static ReturnedFile told(String name, ReturnedService.Came came) {
+  private ReturnedFile told(String name, ReturnedService.Came came) {
     return new ReturnedFile(
         name,
-        came.delivery().map(DeliveryApi::status),
+        came.delivery().map(one -> DeliveryStatus.of(one, deliveries.now(one))),
         came.verdict().happened(),
         came.verdict().sentences(),
         came.verdict().usable());

@@ -8,6 +8,7 @@ import app.diaphan.core.targets.NamedTarget;
 import app.diaphan.core.targets.TargetList;
 import app.diaphan.server.deliver.DeliveryFolder;
 import app.diaphan.server.deliver.PlanService;
+import app.diaphan.server.disk.OnlyComputes;
 import app.diaphan.server.store.PackageStore;
 import java.util.Arrays;
 import java.util.List;
@@ -96,6 +97,7 @@ class TargetApi {
   }
 
   /** The overlay as a target shows it, on the target's frame; nothing is saved. */
+  @OnlyComputes
   @PostMapping("/retargeted")
   Overlay retargeted(@RequestBody ToRetarget wanted) {
     Overlay there = Retargeting.of(wanted.overlay(), wanted.target().name());
@@ -103,6 +105,7 @@ class TargetApi {
   }
 
   /** What would be delivered of the overlays as they are saved. */
+  @OnlyComputes
   @PostMapping("/packages/{id}/delivery-plan")
   List<PlanLine> plan(@PathVariable long id, @RequestBody ToPlan wanted) {
     String folder = plans.folder(id).toString();

@@ -14,7 +14,10 @@ import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.deliver.Delivered;
 import app.diaphan.core.deliver.Deliverer;
+import app.diaphan.core.deliver.FileReport;
+import app.diaphan.core.deliver.RunEnd;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.targets.NamedTarget;
@@ -22,6 +25,8 @@ import app.diaphan.core.targets.PlannedFile;
 import app.diaphan.core.targets.TargetList;
 import app.diaphan.server.TestOverlays;
 import app.diaphan.server.json.DocumentJson;
+import app.diaphan.server.memory.MemoryBudget;
+import app.diaphan.server.memory.OutOfMemory;
 import app.diaphan.server.store.Deliveries;
 import app.diaphan.server.store.DeliveryEntity;
 import app.diaphan.server.store.DeliveryRun;
@@ -35,6 +40,9 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CountDownLatch;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -55,12 +63,29 @@ class DeliveryServiceTest {
   private final Deliverer deliverer = mock(Deliverer.class);
   private final OverlayEntity overlay = mock(OverlayEntity.class);
   private final DeliveryRun run = mock(DeliveryRun.class);
+  private final Set<DeliveryEntity> saved = ConcurrentHashMap.newKeySet();
   private DeliveryService service;
 
   @BeforeEach
   void makeService() {
     Clock clock = Clock.fixed(Instant.parse("2026-06-01T10:40:00Z"), ZoneOffset.UTC);
-    service = new DeliveryService(store, deliveries, runs, plans, looks, clock);
+    MemoryBudget budget = new MemoryBudget();
+    service =
+        new DeliveryService(
+            store,
+            deliveries,
+            runs,
+            plans,
+            looks,
+            mock(AsDelivered.class),
+            budget,
+            mock(OutOfMemory.class),
+            clock);
+    when(store.hasOverlay(7L)).thenReturn(true);
+    when(runs.existsById(any())).thenReturn(true);
+    when(run.end()).thenReturn(new RunEnd(0, 0, 0, 0));
+    when(deliveries.findByRunIdOrderByRunPlaceAscIdAsc(any()))
+        .thenAnswer(asked -> List.copyOf(saved));
     when(overlay.id()).thenReturn(7L);
     when(overlay.packageId()).thenReturn(3L);
     when(overlay.name()).thenReturn("Lower third");
@@ -68,7 +93,13 @@ class DeliveryServiceTest {
     when(run.id()).thenReturn(5L);
     when(run.packageId()).thenReturn(3L);
     when(runs.save(any())).thenReturn(run);
-    when(deliveries.save(any())).thenAnswer(saved -> saved.getArgument(0));
+    when(deliveries.save(any()))
+        .thenAnswer(
+            call -> {
+              DeliveryEntity delivery = call.getArgument(0);
+              saved.add(delivery);
+              return delivery;
+            });
     when(plans.folder(3L)).thenReturn(folder);
     when(plans.deliverer(3L)).thenReturn(deliverer);
   }
@@ -90,6 +121,7 @@ class DeliveryServiceTest {
 
   private void planned(PlanService.Line... lines) {
     when(plans.plan(eq(3L), anyList(), anyList())).thenReturn(List.of(lines));
+    when(run.planned()).thenReturn(lines.length);
   }
 
   private DeliveryEntity running(String file) {
@@ -116,10 +148,12 @@ class DeliveryServiceTest {
     when(runs.findByState(DeliveryRun.State.RUNNING)).thenReturn(List.of(unfinished));
     Path rest = Files.createTempFile(folder, ".", ".unfinished");
     service.closeInterrupted();
-    assertEquals(DeliveryEntity.State.FAILED, interrupted.state());
+    assertEquals(DeliveryEntity.State.BROKEN_OFF, interrupted.state());
     assertTrue(interrupted.sentence().contains("Deliver again"), interrupted.sentence());
     assertEquals(DeliveryRun.State.STOPPED, unfinished.state());
-    assertTrue(unfinished.sentence().contains("whole"), unfinished.sentence());
+    assertEquals(
+        "Diaphan was stopped while this was being delivered. None of 4 were delivered; 4 were broken off or not begun.",
+        unfinished.sentence());
     assertFalse(Files.exists(rest));
     verify(deliveries).save(interrupted);
     verify(runs).save(unfinished);
@@ -141,7 +175,7 @@ class DeliveryServiceTest {
         .thenThrow(new IllegalStateException("broken on purpose"));
     service.start(3L, ALL);
     verify(run, timeout(5000))
-        .ended(eq(DeliveryRun.State.DONE), eq("None of the 2 could be delivered."), any());
+        .ended(eq(DeliveryRun.State.DONE), eq(new RunEnd(0, 2, 0, 0)), eq(""), any());
     verify(deliverer).deliver(any(), any(), eq(folder), eq("bug"), any());
     verify(deliverer).deliver(any(), any(), eq(folder), eq("card"), any());
   }
@@ -167,8 +201,77 @@ class DeliveryServiceTest {
     assertEquals(0, far.finished());
     assertEquals("bug.png and card.png", far.file());
     service.callOff(5L);
-    verify(run, timeout(5000)).ended(eq(DeliveryRun.State.STOPPED), any(), any());
+    verify(run, timeout(5000))
+        .ended(eq(DeliveryRun.State.STOPPED), eq(new RunEnd(0, 0, 0, 3)), any(), any());
     verify(deliverer, never()).deliver(any(), any(), any(), eq("lower"), any());
+  }
+
+  @Test
+  void anOverlayThatWasDeletedIsLeftOutAndNotCountedAsDelivered() {
+    planned(line("bug", ""), line("card", ""));
+    when(store.hasOverlay(7L)).thenReturn(false);
+    service.start(3L, ALL);
+    verify(run, timeout(5000))
+        .ended(eq(DeliveryRun.State.DONE), eq(new RunEnd(0, 0, 2, 0)), eq(""), any());
+    verify(deliverer, never()).deliver(any(), any(), any(), any(), any());
+    for (DeliveryEntity left : saved) {
+      assertEquals(DeliveryEntity.State.SKIPPED, left.state());
+      assertTrue(left.sentence().contains("deleted"), left.sentence());
+    }
+  }
+
+  @Test
+  void oneOverlayAtOneTargetThatHasTwoFilesIsCountedOnce() {
+    planned(line("bug", ""));
+    when(deliverer.deliver(any(), any(), any(), any(), any()))
+        .thenReturn(List.of(delivered("bug-fill.png"), delivered("bug-key.png")));
+    service.start(3L, ALL);
+    verify(run, timeout(5000))
+        .ended(eq(DeliveryRun.State.DONE), eq(new RunEnd(1, 0, 0, 0)), eq(""), any());
+    assertEquals(2, saved.size());
+  }
+
+  private Delivered delivered(String name) {
+    FileReport report =
+        DocumentJson.read(
+            """
+            {"format":"PNG","width":1,"height":1,"bits":8,"channels":4,"alpha":"STRAIGHT",
+            "clear":1,"partial":0,"solid":0,"drawn":null,"fringe":0,"tags":{},"bytes":9,"sha256":"d"}
+            """,
+            FileReport.class,
+            "The report");
+    return new Delivered(folder.resolve(name), null, 0, 0, report, Optional.empty(), List.of());
+  }
+
+  @Test
+  void aPackageDoesNotWaitForAnother() throws InterruptedException {
+    planned(line("bug", ""));
+    CountDownLatch held = new CountDownLatch(1);
+    CountDownLatch writing = new CountDownLatch(1);
+    when(deliverer.deliver(any(), any(), any(), any(), any()))
+        .thenAnswer(
+            call -> {
+              writing.countDown();
+              held.await();
+              return List.of(delivered("bug.png"));
+            });
+    service.start(3L, ALL);
+    writing.await();
+    DeliveryRun other = mock(DeliveryRun.class);
+    when(other.id()).thenReturn(6L);
+    when(other.packageId()).thenReturn(4L);
+    when(other.planned()).thenReturn(1);
+    when(runs.save(any())).thenReturn(other);
+    when(store.targets(4L)).thenReturn(TargetList.AS_DESIGNED);
+    when(plans.folder(4L)).thenReturn(folder);
+    when(plans.deliverer(4L)).thenThrow(new IllegalStateException("broken on purpose"));
+    PlanService.Line line = line("card", "");
+    when(plans.plan(eq(4L), anyList(), anyList())).thenReturn(List.of(line));
+    service.start(4L, ALL);
+    verify(other, timeout(5000)).ended(eq(DeliveryRun.State.DONE), any(), any(), any());
+    verify(run, never()).ended(any(), any(), any(), any());
+    held.countDown();
+    verify(run, timeout(5000)).ended(eq(DeliveryRun.State.DONE), any(), any(), any());
   }
 
   @Test

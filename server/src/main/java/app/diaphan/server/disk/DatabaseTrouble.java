@@ -1,0 +1,72 @@
+package app.diaphan.server.disk;
+
+import app.diaphan.core.deliver.DiskTrouble;
+import java.sql.SQLException;
+import java.util.Optional;
+
+/** What is the matter with the database, told by its error codes and by what the disk said. */
+public enum DatabaseTrouble {
+  FULL(
+      "The disk with the data folder is full, so nothing can be saved. What you typed is kept here; make room, and saving goes on by itself."),
+  READ_ONLY(
+      "The data folder has become read-only, so nothing can be saved. What you typed is kept here; saving goes on by itself once it can be written again."),
+  MISSING(
+      "The data folder is no longer there, so nothing can be saved. Bring it back, or start Diaphan anew with another."),
+  LOCKED(
+      "The data folder is in use by another Diaphan. Close that one, or start this one with another folder (--data)."),
+  DAMAGED(
+      "The database in the data folder is damaged. \"./diaphan restore\" with the same --data brings the newest backup back."),
+  CLOSED("The database was closed by an error of the disk and is being opened again; try again.");
+
+  /** See org.h2.api.ErrorCode: database already open, file corrupted, file version, closed. */
+  private static final int LOCKED_CODE = 90020;
+
+  private static final int CORRUPTED_CODE = 90030;
+  private static final int FORMAT_CODE = 90048;
+  private static final int CLOSED_CODE = 90098;
+
+  private final String sentence;
+
+  DatabaseTrouble(String sentence) {
+    this.sentence = sentence;
+  }
+
+  public String sentence() {
+    return sentence;
+  }
+
+  /** Nothing if it is something else. */
+  public static Optional<DatabaseTrouble> of(Throwable e) {
+    Optional<DatabaseTrouble> disk =
+        DiskTrouble.of(e)
+            .map(
+                trouble ->
+                    switch (trouble) {
+                      case FULL -> FULL;
+                      case READ_ONLY, FORBIDDEN -> READ_ONLY;
+                      case MISSING -> MISSING;
+                    });
+    for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+      if (cause instanceof SQLException database) {
+        switch (database.getErrorCode()) {
+          case LOCKED_CODE -> {
+            return Optional.of(LOCKED);
+          }
+          case CORRUPTED_CODE, FORMAT_CODE -> {
+            return Optional.of(DAMAGED);
+          }
+          case CLOSED_CODE -> {
+            return disk.or(() -> Optional.of(CLOSED));
+          }
+          default -> {
+            // Told by what lies beneath it, if at all.
+          }
+        }
+        if (disk.isPresent()) {
+          return disk;
+        }
+      }
+    }
+    return Optional.empty();
+  }
+}

@@ -1,0 +1,41 @@
+package app.diaphan.server.draw;
+
+import app.diaphan.core.InvalidInput;
+import app.diaphan.core.overlay.Colour;
+import app.diaphan.server.picture.DecodedPictures;
+import app.diaphan.server.store.PackageStore;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.springframework.stereotype.Component;
+
+/** Finds backdrops by what they are called in addresses. */
+@Component
+public class Backdrops {
+  private static final Pattern STILL = Pattern.compile("still-(\\d{1,18})");
+
+  private final PackageStore store;
+  private final DecodedPictures decoded;
+
+  Backdrops(PackageStore store, DecodedPictures decoded) {
+    this.store = store;
+    this.decoded = decoded;
+  }
+
+  /**
+   * Reads "#808080" or "still-12".
+   *
+   * @throws InvalidInput if it is neither
+   */
+  public Backdrop get(String text) {
+    Matcher matcher = STILL.matcher(text);
+    if (matcher.matches()) {
+      return new Backdrop.Still(decoded.still(store.still(Long.valueOf(matcher.group(1)))));
+    }
+    if (text.startsWith("#")) {
+      return new Backdrop.Flat(Colour.parse(text));
+    }
+    throw new InvalidInput(
+        "The backdrop \"%s\" is not known; give none, a colour such as #808080, or still-12."
+            .formatted(text));
+  }
+}

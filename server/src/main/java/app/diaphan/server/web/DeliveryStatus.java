@@ -1,0 +1,60 @@
+package app.diaphan.server.web;
+
+import app.diaphan.core.deliver.FileReport;
+import app.diaphan.core.deliver.Target;
+import app.diaphan.server.deliver.AsDelivered;
+import app.diaphan.server.json.DocumentJson;
+import app.diaphan.server.store.DeliveryEntity;
+import java.time.Instant;
+import java.util.Optional;
+
+/**
+ * A file that was delivered, is being delivered or could not be.
+ *
+ * @param sentence what was written, or why not
+ * @param now what has become of the file since, a sentence; empty if it is as it was delivered
+ * @param targetName empty for a delivery made before targets had names
+ * @param left where the file lies on its frame, in pixels
+ * @param report what is in the file; there once it is done
+ */
+record DeliveryStatus(
+    long id,
+    long overlayId,
+    String overlay,
+    DeliveryEntity.State state,
+    String sentence,
+    String now,
+    int revision,
+    String targetName,
+    String fileName,
+    String path,
+    Instant startedAt,
+    Target target,
+    int left,
+    int top,
+    Optional<FileReport> report) {
+
+  static DeliveryStatus of(DeliveryEntity delivery, AsDelivered.Now now) {
+    return new DeliveryStatus(
+        delivery.id(),
+        delivery.overlayId().orElse(0L),
+        delivery.overlayName(),
+        delivery.state(),
+        delivery.sentence(),
+        delivery.state() == DeliveryEntity.State.DONE ? now.sentence() : "",
+        delivery.revision(),
+        delivery.targetName(),
+        delivery.fileName(),
+        delivery.path(),
+        delivery.startedAt(),
+        targetOf(delivery),
+        delivery.placeLeft(),
+        delivery.placeTop(),
+        Optional.ofNullable(delivery.report())
+            .map(json -> DocumentJson.read(json, FileReport.class, "The report of a delivery")));
+  }
+
+  static Target targetOf(DeliveryEntity delivery) {
+    return DocumentJson.read(delivery.target(), Target.class, "The target of a delivery");
+  }
+}
