@@ -5,7 +5,7 @@ import { NavLink, Outlet, useNavigate, useParams } from "react-router";
 import { answer, api } from "../api/client";
 import { useOverlay } from "../document/overlayStore";
 import { SaveState } from "../document/SaveState";
-import { useSaving } from "../document/saving";
+import { openSaved, useSaving } from "../document/saving";
 import { HistoryPanel } from "../history/HistoryPanel";
 import { Notice } from "../ui/Notice";
 import { Bar } from "./Bar";
@@ -24,7 +24,6 @@ export function OverlayShell() {
   const navigate = useNavigate();
   const overlay = useOverlay((state) => state.overlay);
   const openId = useOverlay((state) => state.id);
-  const open = useOverlay((state) => state.open);
   const undo = useOverlay((state) => state.undo);
   const redo = useOverlay((state) => state.redo);
   const undoes = useOverlay((state) => state.past.at(-1)?.did);
@@ -37,8 +36,8 @@ export function OverlayShell() {
     staleTime: Infinity,
   });
   useEffect(() => {
-    if (loaded.data && useOverlay.getState().id !== loaded.data.id) open(loaded.data);
-  }, [loaded.data, open]);
+    if (loaded.data && useOverlay.getState().id !== loaded.data.id) void openSaved(loaded.data);
+  }, [loaded.data]);
   useEffect(() => () => useOverlay.getState().close(), [id]);
   useSaving();
   useKeys({

@@ -32,9 +32,7 @@ export function DeliveryReport({ delivery, newest }: Props) {
           </a>
         )}
       </div>
-      <p className={`mt-1 ${done ? "" : "text-error"}`}>
-        {delivery.sentence.replace(/\.?$/, ".")}
-      </p>
+      <p className={`mt-1 ${done ? "" : "text-error"}`}>{delivery.sentence.replace(/\.?$/, ".")}</p>
       {delivery.now && <p className="mt-1 text-warning">{delivery.now}</p>}
       {done && <p className="mt-1 break-all text-xs opacity-80">{delivery.path}</p>}
       {report && (

@@ -111,7 +111,10 @@ public final class Misreading {
     }
     return switch (e) {
       case InvalidNullException empty -> "it is null, but has to say something.";
-      case InvalidTypeIdException kind -> "its kind is missing or is not one that Diaphan knows.";
+      case InvalidTypeIdException kind when kind.getTypeId() == null -> "its kind is missing.";
+      case InvalidTypeIdException kind ->
+          "the kind \"%s\" is not one that Diaphan knows."
+              .formatted(Names.shortened(kind.getTypeId(), LONGEST_QUOTE));
       case MismatchedInputException mismatch -> "it has to be " + wanted(mismatch.getTargetType());
       default -> "its value is not one that can stand there.";
     };
