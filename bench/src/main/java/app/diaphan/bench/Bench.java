@@ -17,15 +17,18 @@ public final class Bench {
     List<Line> run(Demo demo) throws Exception;
   }
 
+  private static final int ROUNDS = 10;
+
   private Bench() {}
 
   /**
-   * @param arguments nothing, or "--only" and a prefix such as "engine/", or "--compare" and two
-   *     pictures: a clip's, and the same with the demo's lower third over it by another program
+   * @param arguments nothing, or "--only" and a prefix such as "engine/", with "--rounds" and a
+   *     number after "trust/soak", or "--compare" and two pictures: a clip's, and the same with the
+   *     demo's lower third over it by another program
    */
   public static void main(String[] arguments) throws Exception {
     Path root = Path.of(System.getProperty("diaphan.root", "."));
-    String only = arguments.length == 2 && arguments[0].equals("--only") ? arguments[1] : "";
+    String only = arguments.length >= 2 && arguments[0].equals("--only") ? arguments[1] : "";
     Demo demo = Demo.read(root);
     if (arguments.length == 3 && arguments[0].equals("--compare")) {
       Line line = OverClip.compare(demo, Path.of(arguments[1]), Path.of(arguments[2]));
@@ -39,6 +42,9 @@ public final class Bench {
     groups.put("deliver/", DeliverBench::run);
     groups.put("deliver/package", PackageBench::run);
     groups.put("editor/", EditorBench::run);
+    groups.put("trust/", StartBench::run);
+    groups.put("trust/memory", MemoryBench::run);
+    groups.put("trust/soak", ignored -> Soak.run(demo, rounds(arguments)));
     List<Line> lines = new ArrayList<>();
     for (var group : groups.entrySet()) {
       if (group.getKey().startsWith(only) || only.startsWith(group.getKey())) {
@@ -52,6 +58,13 @@ public final class Bench {
     }
     write(root.resolve("bench/target/report.json"), lines);
     System.exit(lines.stream().allMatch(Line::holds) ? 0 : 1);
+  }
+
+  /** Of the campaign against the server. */
+  private static int rounds(String[] arguments) {
+    return arguments.length == 4 && arguments[2].equals("--rounds")
+        ? Integer.parseInt(arguments[3])
+        : ROUNDS;
   }
 
   private static void write(Path report, List<Line> lines) throws IOException {

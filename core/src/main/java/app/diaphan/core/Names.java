@@ -13,7 +13,7 @@ public final class Names {
    */
   public static String check(String name, int most, String what) {
     if (name == null || name.isBlank() || name.length() > most) {
-      throw new InvalidInput("%s has 1 to %d characters.".formatted(what, most));
+      throw new InvalidInput(Sentence.of("%s has 1 to %d characters.", what, most));
     }
     checkSeen(name, what);
     return name;
@@ -29,8 +29,9 @@ public final class Names {
         .ifPresent(
             point -> {
               throw new InvalidInput(
-                  "%s holds the invisible character U+%04X; type it anew without that."
-                      .formatted(what, point));
+                  Sentence.of(
+                      "%s holds the invisible character U+%04X; type it anew without that.",
+                      what, point));
             });
   }
 

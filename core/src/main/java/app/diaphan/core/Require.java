@@ -11,8 +11,9 @@ public final class Require {
   public static double between(double least, double most, double value, String what) {
     if (!(value >= least && value <= most)) {
       throw new InvalidInput(
-          "%s is %s, but has to be between %s and %s."
-              .formatted(what, plain(value), plain(least), plain(most)));
+          Sentence.of(
+              "%s is %s, but has to be between %s and %s.",
+              what, plain(value), plain(least), plain(most)));
     }
     return value;
   }

@@ -1,6 +1,7 @@
 package app.diaphan.server;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.deliver.DiskTrouble;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -53,17 +54,18 @@ public record DataFolder(Path path) {
       Files.delete(probe);
       if (Files.exists(databaseFile()) && Files.size(databaseFile()) == 0) {
         throw new InvalidInput(
-            "The database file %s is empty, so something has taken what was in it. Bring a backup back with \"./diaphan restore --data %s\", or move the file away to begin anew."
-                .formatted(databaseFile(), path));
+            Sentence.of(
+                "The database file %s is empty, so something has taken what was in it. Bring a backup back with \"./diaphan restore --data %s\", or move the file away to begin anew.",
+                databaseFile(), path));
       }
     } catch (IOException e) {
       throw new InvalidInput(
-          "The data folder %s cannot be used: %s."
-              .formatted(
-                  path,
-                  DiskTrouble.of(e)
-                      .map(DiskTrouble::words)
-                      .orElse("it is no folder, or cannot be made")),
+          Sentence.of(
+              "The data folder %s cannot be used: %s.",
+              path,
+              DiskTrouble.of(e)
+                  .map(DiskTrouble::words)
+                  .orElse("it is no folder, or cannot be made")),
           e);
     }
   }

@@ -1,6 +1,7 @@
 package app.diaphan.core.arrange;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Piece;
@@ -118,8 +119,9 @@ public final class Arranger {
             .toList();
     if (free.isEmpty()) {
       throw new InvalidInput(
-          "\"%s\" is locked; unlock it to change its place."
-              .formatted(Pieces.get(overlay, ids.getFirst()).name()));
+          Sentence.of(
+              "\"%s\" is locked; unlock it to change its place.",
+              Pieces.get(overlay, ids.getFirst()).name()));
     }
     return free;
   }

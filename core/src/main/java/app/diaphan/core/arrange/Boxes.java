@@ -1,6 +1,7 @@
 package app.diaphan.core.arrange;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.GroupPiece;
@@ -59,7 +60,7 @@ final class Boxes {
     int least = against == Arrangement.Against.CHOSEN ? 3 : 2;
     if (ids.size() < least) {
       throw new InvalidInput(
-          "Spacing needs at least %d pieces here; choose more.".formatted(least));
+          Sentence.of("Spacing needs at least %d pieces here; choose more.", least));
     }
     Rectangle2D span = rectangle(against);
     List<String> order =

@@ -1,6 +1,7 @@
 package app.diaphan.core.arrange;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Hook;
@@ -39,8 +40,9 @@ final class Restacking {
       goal = group.stack();
     } else {
       throw new InvalidInput(
-          "\"%s\" is no group with pieces in it, so nothing can be put into it."
-              .formatted(other.name()));
+          Sentence.of(
+              "\"%s\" is no group with pieces in it, so nothing can be put into it.",
+              other.name()));
     }
   }
 
@@ -60,8 +62,8 @@ final class Restacking {
       Piece piece = Pieces.get(overlay, id);
       if (Pieces.all(List.of(piece)).anyMatch(inner -> inner.id().equals(wanted.other()))) {
         throw new InvalidInput(
-            "\"%s\" cannot be put into or beside itself; choose another piece."
-                .formatted(piece.name()));
+            Sentence.of(
+                "\"%s\" cannot be put into or beside itself; choose another piece.", piece.name()));
       }
     }
     Set<String> coming =

@@ -1,6 +1,7 @@
 package app.diaphan.core.arrange;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.Hug;
 import app.diaphan.core.overlay.Look;
@@ -58,8 +59,9 @@ final class Splitting {
         || !(placed.content() instanceof Content.Pictured content)
         || !(content.picture() instanceof VectorPicture vector)) {
       throw new InvalidInput(
-          "\"%s\" is no SVG or PDF picture; only those can be split into their parts."
-              .formatted(placed.piece().name()));
+          Sentence.of(
+              "\"%s\" is no SVG or PDF picture; only those can be split into their parts.",
+              placed.piece().name()));
     }
     Rectangle2D shown = content.fitted(placed.width(), placed.height()).footprint();
     List<Piece> parts = new ArrayList<>();
@@ -67,12 +69,14 @@ final class Splitting {
       part(figure, piece, placed, shown, parts);
     }
     if (parts.isEmpty()) {
-      throw new InvalidInput("\"%s\" shows nothing that could be split.".formatted(piece.name()));
+      throw new InvalidInput(
+          Sentence.of("\"%s\" shows nothing that could be split.", piece.name()));
     }
     if (parts.size() > MOST_PARTS) {
       throw new InvalidInput(
-          "\"%s\" has %d parts; a picture of up to %d can be split. Simplify the file."
-              .formatted(piece.name(), parts.size(), MOST_PARTS));
+          Sentence.of(
+              "\"%s\" has %d parts; a picture of up to %d can be split. Simplify the file.",
+              piece.name(), parts.size(), MOST_PARTS));
     }
     Overlay apart =
         Pieces.rearranged(
@@ -101,8 +105,9 @@ final class Splitting {
       Figure figure, PicturePiece piece, PlacedPiece placed, Rectangle2D shown, List<Piece> parts) {
     if (!(figure instanceof Figure.Filled filled)) {
       throw new InvalidInput(
-          "\"%s\" has a part made of pixels (a mask, a blur or a picture in it), which no plate can be; it was not split."
-              .formatted(piece.name()));
+          Sentence.of(
+              "\"%s\" has a part made of pixels (a mask, a blur or a picture in it), which no plate can be; it was not split.",
+              piece.name()));
     }
     Shape shape = clipped(filled, shown);
     Rectangle2D box = shape.getBounds2D();
@@ -158,8 +163,9 @@ final class Splitting {
       case RadialGradientPaint radial -> radial(radial, figure, box);
       default ->
           throw new InvalidInput(
-              "\"%s\" has a part painted with a pattern or a mesh, which no plate can be; it was not split."
-                  .formatted(piece.name()));
+              Sentence.of(
+                  "\"%s\" has a part painted with a pattern or a mesh, which no plate can be; it was not split.",
+                  piece.name()));
     };
   }
 

@@ -1,6 +1,7 @@
 package app.diaphan.core.arrange;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.overlay.Crop;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.PicturePiece;
@@ -36,7 +37,8 @@ final class Trimming {
     if (!(placed.piece() instanceof PicturePiece piece)
         || !(placed.content() instanceof Content.Pictured content)) {
       throw new InvalidInput(
-          "\"%s\" shows no picture, so there is nothing to trim.".formatted(placed.piece().name()));
+          Sentence.of(
+              "\"%s\" shows no picture, so there is nothing to trim.", placed.piece().name()));
     }
     double width = content.picture().width();
     double height = content.picture().height();
@@ -55,8 +57,9 @@ final class Trimming {
             .orElseThrow(
                 () ->
                     new InvalidInput(
-                        "Nothing of \"%s\" is left to trim to; change its cut-out first."
-                            .formatted(piece.name())));
+                        Sentence.of(
+                            "Nothing of \"%s\" is left to trim to; change its cut-out first.",
+                            piece.name())));
     FittedPicture fitted = content.fitted(placed.width(), placed.height());
     Rectangle2D box =
         fitted

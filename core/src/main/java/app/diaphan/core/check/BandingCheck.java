@@ -1,5 +1,6 @@
 package app.diaphan.core.check;
 
+import app.diaphan.core.Sentence;
 import app.diaphan.core.deliver.BitDepth;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.targets.NamedTarget;
@@ -37,8 +38,9 @@ final class BandingCheck implements Check {
                 CheckKind.BANDING,
                 true,
                 "",
-                "Soft ramps will show bands of up to %d px at \"%s\", which has 8 bits and is not dithered."
-                    .formatted(widest, String.join("\", \"", targets)),
+                Sentence.of(
+                    "Soft ramps will show bands of up to %d px at \"%s\", which has 8 bits and is not dithered.",
+                    widest, String.join("\", \"", targets)),
                 "Let the target dither its ramps, or give it 16 bits."));
   }
 

@@ -1,5 +1,6 @@
 package app.diaphan.core.check;
 
+import app.diaphan.core.Sentence;
 import app.diaphan.core.render.Canvas;
 import java.awt.geom.Rectangle2D;
 import java.util.List;
@@ -26,8 +27,9 @@ final class CutByFrameCheck implements Check {
                                     CheckKind.CUT_BY_FRAME,
                                     true,
                                     placed.piece().id(),
-                                    "The frame cuts %.0f px off \"%s\"."
-                                        .formatted(Math.ceil(beyond), placed.piece().name()),
+                                    Sentence.of(
+                                        "The frame cuts %.0f px off \"%s\".",
+                                        Math.ceil(beyond), placed.piece().name()),
                                     "Move it into the frame or make it smaller."))))
         .toList();
   }

@@ -1,5 +1,6 @@
 package app.diaphan.core.check;
 
+import app.diaphan.core.Sentence;
 import app.diaphan.core.cutout.Ground;
 import app.diaphan.core.overlay.cutout.CutOut;
 import app.diaphan.core.picture.RasterPicture;
@@ -27,7 +28,7 @@ final class ForgottenGroundCheck implements Check {
                     CheckKind.FORGOTTEN_GROUND,
                     true,
                     one.piece().id(),
-                    "\"%s\" still has the ground that it came on.".formatted(one.piece().name()),
+                    Sentence.of("\"%s\" still has the ground that it came on.", one.piece().name()),
                     "Cut it out by its colour, or crop it."))
         .forEach(found::add);
     if (solidThroughout(proofed.rendering())) {

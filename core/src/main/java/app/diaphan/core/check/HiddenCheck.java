@@ -1,5 +1,6 @@
 package app.diaphan.core.check;
 
+import app.diaphan.core.Sentence;
 import app.diaphan.core.overlay.Pieces;
 import java.util.List;
 
@@ -15,7 +16,7 @@ final class HiddenCheck implements Check {
                     CheckKind.HIDDEN,
                     false,
                     piece.id(),
-                    "\"%s\" is hidden and will not be delivered.".formatted(piece.name()),
+                    Sentence.of("\"%s\" is hidden and will not be delivered.", piece.name()),
                     "Show it, or take it away if it is not needed."))
         .toList();
   }

@@ -1,5 +1,6 @@
 package app.diaphan.core.check;
 
+import app.diaphan.core.Sentence;
 import app.diaphan.core.overlay.Punch;
 import app.diaphan.core.picture.PictureSampler;
 import app.diaphan.core.raster.Bounds;
@@ -83,8 +84,9 @@ final class LegibilityCheck implements Check {
                 CheckKind.LEGIBILITY,
                 true,
                 placed.piece().id(),
-                "\"%s\" stands out by %.1f : 1 over %s; %.0f : 1 is needed to read it."
-                    .formatted(placed.piece().name(), worst, over, LEAST),
+                Sentence.of(
+                    "\"%s\" stands out by %.1f : 1 over %s; %.0f : 1 is needed to read it.",
+                    placed.piece().name(), worst, over, LEAST),
                 "Give it a halo or a shadow, a plate behind it, or another colour."));
   }
 

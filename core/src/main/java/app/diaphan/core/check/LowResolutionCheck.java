@@ -1,5 +1,6 @@
 package app.diaphan.core.check;
 
+import app.diaphan.core.Sentence;
 import app.diaphan.core.render.PlacedPiece;
 import java.awt.geom.AffineTransform;
 import java.util.List;
@@ -19,8 +20,9 @@ final class LowResolutionCheck implements Check {
                     CheckKind.LOW_RESOLUTION,
                     true,
                     one.piece().id(),
-                    "\"%s\" is shown at %.0f %% of its own size, which makes it soft."
-                        .formatted(one.piece().name(), 100 * scale(one)),
+                    Sentence.of(
+                        "\"%s\" is shown at %.0f %% of its own size, which makes it soft.",
+                        one.piece().name(), 100 * scale(one)),
                     "Show it smaller, or replace it by a larger file or a vector."))
         .toList();
   }

@@ -1,5 +1,6 @@
 package app.diaphan.core.check;
 
+import app.diaphan.core.Sentence;
 import app.diaphan.core.overlay.Punch;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.render.Content;
@@ -35,10 +36,12 @@ final class NearlyInvisibleCheck implements Check {
                         true,
                         placed.piece().id(),
                         small
-                            ? "Nothing of \"%s\" lies on the frame that could be seen."
-                                .formatted(placed.piece().name())
-                            : "\"%s\" is at most %.0f %% solid and hardly seen."
-                                .formatted(placed.piece().name(), 100 * most),
+                            ? Sentence.of(
+                                "Nothing of \"%s\" lies on the frame that could be seen.",
+                                placed.piece().name())
+                            : Sentence.of(
+                                "\"%s\" is at most %.0f %% solid and hardly seen.",
+                                placed.piece().name(), 100 * most),
                         "Make it stronger, move it onto the frame, or take it away."));
               }
             });

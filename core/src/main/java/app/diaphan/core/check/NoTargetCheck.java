@@ -1,5 +1,6 @@
 package app.diaphan.core.check;
 
+import app.diaphan.core.Sentence;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.targets.NamedTarget;
 import java.util.List;
@@ -30,8 +31,9 @@ final class NoTargetCheck implements Check {
                 CheckKind.NO_TARGET,
                 false,
                 "",
-                "It is designed on %s, and none of its targets has that frame."
-                    .formatted(own.sizeInWords()),
+                Sentence.of(
+                    "It is designed on %s, and none of its targets has that frame.",
+                    own.sizeInWords()),
                 "Add a target of this frame, or look at the others closely in Deliver."));
   }
 }

@@ -1,5 +1,6 @@
 package app.diaphan.core.check;
 
+import app.diaphan.core.Sentence;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.Run;
 import app.diaphan.core.overlay.TextPiece;
@@ -53,12 +54,12 @@ final class SmallWordsCheck implements Check {
         CheckKind.SMALL_WORDS,
         true,
         placed.piece().id(),
-        "The capitals of \"%s\" are %.0f px high%s; %.0f px can be read."
-            .formatted(
-                placed.piece().name(),
-                capitals,
-                mark ? " on a mark that is shown at 150 px" : " on this frame",
-                Math.ceil(least)),
+        Sentence.of(
+            "The capitals of \"%s\" are %.0f px high%s; %.0f px can be read.",
+            placed.piece().name(),
+            capitals,
+            mark ? " on a mark that is shown at 150 px" : " on this frame",
+            Math.ceil(least)),
         "Set the words larger, or take them out.");
   }
 

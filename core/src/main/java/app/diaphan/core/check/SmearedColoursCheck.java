@@ -1,5 +1,6 @@
 package app.diaphan.core.check;
 
+import app.diaphan.core.Sentence;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.render.Content;
 import app.diaphan.core.render.PlacedPiece;
@@ -41,8 +42,9 @@ final class SmearedColoursCheck implements Check {
         CheckKind.SMEARED_COLOURS,
         true,
         placed.piece().id(),
-        "The strong colour of \"%s\" is smeared by %.0f %% where a video keeps colour coarsely."
-            .formatted(placed.piece().name(), 100 * strays),
+        Sentence.of(
+            "The strong colour of \"%s\" is smeared by %.0f %% where a video keeps colour coarsely.",
+            placed.piece().name(), 100 * strays),
         "Set it bolder or larger, or in a less saturated colour.");
   }
 

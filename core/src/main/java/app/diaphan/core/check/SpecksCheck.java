@@ -1,5 +1,6 @@
 package app.diaphan.core.check;
 
+import app.diaphan.core.Sentence;
 import app.diaphan.core.cutout.Specks;
 import app.diaphan.core.overlay.cutout.CutOut;
 import java.util.ArrayList;
@@ -33,15 +34,15 @@ final class SpecksCheck implements Check {
 
   private static Found found(Proofed.Pixelled one, int specks) {
     String what =
-        "%d %s of fewer than %d px".formatted(specks, specks == 1 ? "speck" : "specks", SPECK);
+        Sentence.of("%d %s of fewer than %d px", specks, specks == 1 ? "speck" : "specks", SPECK);
     return new Found(
         CheckKind.SPECKS,
         true,
         one.piece().id(),
         cut(one)
-            ? "The cut-out of \"%s\" has left %s.".formatted(one.piece().name(), what)
-            : "The alpha of \"%s\" has %s away from what it shows."
-                .formatted(one.piece().name(), what),
+            ? Sentence.of("The cut-out of \"%s\" has left %s.", one.piece().name(), what)
+            : Sentence.of(
+                "The alpha of \"%s\" has %s away from what it shows.", one.piece().name(), what),
         cut(one)
             ? "Let its edge drop specks, or mark them to be dropped."
             : "Cut it out with an edge that drops specks, or replace the file by a clean one.");

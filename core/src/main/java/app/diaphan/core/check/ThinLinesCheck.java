@@ -1,5 +1,6 @@
 package app.diaphan.core.check;
 
+import app.diaphan.core.Sentence;
 import app.diaphan.core.frame.Scan;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.render.PlacedPiece;
@@ -43,8 +44,9 @@ final class ThinLinesCheck implements Check {
         CheckKind.THIN_LINES,
         true,
         placed.piece().id(),
-        "\"%s\" has level lines of a single row, which flicker on this interlaced frame."
-            .formatted(placed.piece().name()),
+        Sentence.of(
+            "\"%s\" has level lines of a single row, which flicker on this interlaced frame.",
+            placed.piece().name()),
         "Make its lines at least two rows thick, or soften its edge by half a pixel.");
   }
 

@@ -1,5 +1,6 @@
 package app.diaphan.core.check;
 
+import app.diaphan.core.Sentence;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.render.Canvas;
 import java.awt.geom.Rectangle2D;
@@ -33,8 +34,9 @@ final class TitleSafeCheck implements Check {
                                     CheckKind.TITLE_SAFE,
                                     true,
                                     placed.piece().id(),
-                                    "\"%s\" reaches %.0f px out of title-safe."
-                                        .formatted(placed.piece().name(), Math.ceil(beyond)),
+                                    Sentence.of(
+                                        "\"%s\" reaches %.0f px out of title-safe.",
+                                        placed.piece().name(), Math.ceil(beyond)),
                                     "Move it in or make it smaller; some screens cut what lies there."))))
         .toList();
   }

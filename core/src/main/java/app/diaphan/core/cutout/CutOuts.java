@@ -1,6 +1,7 @@
 package app.diaphan.core.cutout;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.overlay.cutout.CutOut;
 import app.diaphan.core.picture.RasterPicture;
 
@@ -20,8 +21,9 @@ public final class CutOuts {
     if (!(cutOut instanceof CutOut.Uncut)
         && (long) picture.width() * picture.height() > MOST_PIXELS) {
       throw new InvalidInput(
-          "A picture of %d × %d pixels is too large to be cut out; scale it down to %d megapixels."
-              .formatted(picture.width(), picture.height(), MOST_PIXELS / 1_000_000));
+          Sentence.of(
+              "A picture of %d × %d pixels is too large to be cut out; scale it down to %d megapixels.",
+              picture.width(), picture.height(), MOST_PIXELS / 1_000_000));
     }
     return switch (cutOut) {
       case CutOut.Uncut() -> picture;

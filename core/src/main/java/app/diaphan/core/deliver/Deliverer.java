@@ -1,6 +1,7 @@
 package app.diaphan.core.deliver;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.render.Canvas;
@@ -51,7 +52,7 @@ public final class Deliverer {
     for (Finding finding : rendering.findings()) {
       if (finding.prevents()) {
         throw new InvalidInput(
-            "\"%s\" was not delivered. %s".formatted(overlay.name(), finding.sentence()));
+            Sentence.of("\"%s\" was not delivered. %s", overlay.name(), finding.sentence()));
       }
     }
     Bounds extent =
@@ -59,8 +60,9 @@ public final class Deliverer {
             .orElseThrow(
                 () ->
                     new InvalidInput(
-                        "\"%s\" draws nothing on this frame, so there is nothing to trim to. Deliver the whole frame or show a piece."
-                            .formatted(overlay.name())));
+                        Sentence.of(
+                            "\"%s\" draws nothing on this frame, so there is nothing to trim to. Deliver the whole frame or show a piece.",
+                            overlay.name())));
     List<FilePart> parts = FilePart.of(target.file().carried());
     Optional<Path> sideFile =
         target.file().sidecar() ? Optional.of(folder.resolve(name + ".json")) : Optional.empty();
@@ -99,8 +101,9 @@ public final class Deliverer {
       }
     } catch (IOException e) {
       throw new DeliveryFailed(
-          "\"%s\" could not be written to %s: %s. Nothing was left half-written; make room or choose another folder and deliver again."
-              .formatted(name, folder, reason(e)),
+          Sentence.of(
+              "\"%s\" could not be written to %s: %s. Nothing was left half-written; make room or choose another folder and deliver again.",
+              name, folder, reason(e)),
           e);
     } finally {
       written.forEach(Deliverer::close);
@@ -245,8 +248,9 @@ public final class Deliverer {
     return (y, row, at, length) -> {
       if (length != samples.bytesPerRow() || !checks.same(y, row, at, length)) {
         throw new DeliveryFailed(
-            "Line %d of the written file was not read back as it was drawn, so the file was not kept. Deliver again; if it happens twice, check the disk."
-                .formatted(y + 1));
+            Sentence.of(
+                "Line %d of the written file was not read back as it was drawn, so the file was not kept. Deliver again; if it happens twice, check the disk.",
+                y + 1));
       }
     };
   }
@@ -280,8 +284,9 @@ public final class Deliverer {
         || report.channels() != samples.channels()
         || report.alpha() != expected) {
       throw new DeliveryFailed(
-          "The written file says \"%s\" of itself, which is not what was asked for; it was not kept."
-              .formatted(report.inWords()));
+          Sentence.of(
+              "The written file says \"%s\" of itself, which is not what was asked for; it was not kept.",
+              report.inWords()));
     }
   }
 

@@ -1,6 +1,7 @@
 package app.diaphan.core.deliver;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
@@ -40,11 +41,12 @@ public final class FileInspector {
         throw e;
       }
       throw new InvalidInput(
-          "The file \"%s\" is damaged and cannot be read: %s"
-              .formatted(file.getFileName(), e.getMessage()),
+          Sentence.of(
+              "The file \"%s\" is damaged and cannot be read: %s",
+              file.getFileName(), e.getMessage()),
           e);
     }
     throw new InvalidInput(
-        "\"%s\" is neither a PNG nor a TIFF file.".formatted(file.getFileName()));
+        Sentence.of("\"%s\" is neither a PNG nor a TIFF file.", file.getFileName()));
   }
 }

@@ -2,6 +2,7 @@ package app.diaphan.core.deliver;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Names;
+import app.diaphan.core.Sentence;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import java.util.Set;
@@ -30,27 +31,30 @@ public final class FileName {
       char c = name.charAt(i);
       if ("/\\:*?\"<>|".indexOf(c) >= 0) {
         throw new InvalidInput(
-            "The file name \"%s\" holds %s, which names a folder or is not allowed on every computer. Leave it out."
-                .formatted(shortened(name), c));
+            Sentence.of(
+                "The file name \"%s\" holds %s, which names a folder or is not allowed on every computer. Leave it out.",
+                shortened(name), c));
       }
     }
     Names.checkSeen(name, "The file name");
     if (name.startsWith(".") || name.endsWith(".") || !name.strip().equals(name)) {
       throw new InvalidInput(
-          "The file name \"%s\" starts or ends with a dot or a space; take that away."
-              .formatted(shortened(name)));
+          Sentence.of(
+              "The file name \"%s\" starts or ends with a dot or a space; take that away.",
+              shortened(name)));
     }
     int dot = name.indexOf('.');
     String stem = (dot < 0 ? name : name.substring(0, dot)).toLowerCase(Locale.ROOT);
     if (RESERVED.contains(stem)) {
       throw new InvalidInput(
-          "The file name \"%s\" is reserved on some computers; choose another.".formatted(name));
+          Sentence.of("The file name \"%s\" is reserved on some computers; choose another.", name));
     }
     int bytes = name.getBytes(StandardCharsets.UTF_8).length;
     if (bytes > MOST_BYTES) {
       throw new InvalidInput(
-          "The file name has %d characters (%d bytes); keep it under %d bytes."
-              .formatted(name.length(), bytes, MOST_BYTES));
+          Sentence.of(
+              "The file name has %d characters (%d bytes); keep it under %d bytes.",
+              name.length(), bytes, MOST_BYTES));
     }
     return name;
   }

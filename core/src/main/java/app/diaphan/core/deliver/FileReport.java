@@ -1,6 +1,6 @@
 package app.diaphan.core.deliver;
 
-import java.util.Locale;
+import app.diaphan.core.Sentence;
 import java.util.Map;
 
 /**
@@ -59,8 +59,7 @@ public record FileReport(
 
   /** "1920 × 1080, 8 bits a channel, one straight alpha; 91.2 % clear, …". */
   public String inWords() {
-    return String.format(
-        Locale.ROOT,
+    return Sentence.of(
         "%d × %d, %d bits a channel, %s; %s clear, %s partial, %s solid",
         width,
         height,
@@ -80,6 +79,6 @@ public record FileReport(
     if (percent < 100 && percent > 99.95) {
       return "> 99.9 %";
     }
-    return String.format(Locale.ROOT, "%.1f %%", percent);
+    return Sentence.of("%.1f %%", percent);
   }
 }

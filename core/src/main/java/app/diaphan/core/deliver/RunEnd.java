@@ -1,5 +1,6 @@
 package app.diaphan.core.deliver;
 
+import app.diaphan.core.Sentence;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
@@ -35,24 +36,27 @@ public record RunEnd(int delivered, int failed, int skipped, int brokenOff) {
   /** Sentences for the designer that count nothing which was not written. */
   public String inWords() {
     if (delivered == planned()) {
-      return planned() == 1 ? "It was delivered." : "All %d were delivered.".formatted(planned());
+      return planned() == 1
+          ? "It was delivered."
+          : Sentence.of("All %d were delivered.", planned());
     }
     if (failed == planned()) {
       return planned() == 1
           ? "It could not be delivered."
-          : "None of the %d could be delivered.".formatted(planned());
+          : Sentence.of("None of the %d could be delivered.", planned());
     }
     List<String> parts = new ArrayList<>();
-    parts.add("%s of %d %s delivered".formatted(count(delivered), planned(), was(delivered)));
+    parts.add(Sentence.of("%s of %d %s delivered", count(delivered), planned(), was(delivered)));
     if (failed > 0) {
       parts.add(count(failed) + " could not be");
     }
     if (skipped > 0) {
       parts.add(
-          "%s %s left out, since the overlay was deleted".formatted(count(skipped), was(skipped)));
+          Sentence.of(
+              "%s %s left out, since the overlay was deleted", count(skipped), was(skipped)));
     }
     if (brokenOff > 0) {
-      parts.add("%s %s broken off or not begun".formatted(count(brokenOff), was(brokenOff)));
+      parts.add(Sentence.of("%s %s broken off or not begun", count(brokenOff), was(brokenOff)));
     }
     String words = String.join("; ", parts) + ".";
     return Character.toUpperCase(words.charAt(0)) + words.substring(1);

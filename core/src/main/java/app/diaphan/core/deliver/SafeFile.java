@@ -1,5 +1,6 @@
 package app.diaphan.core.deliver;
 
+import app.diaphan.core.Sentence;
 import java.io.IOException;
 import java.nio.channels.FileChannel;
 import java.nio.file.DirectoryStream;
@@ -72,8 +73,9 @@ public final class SafeFile implements AutoCloseable {
       try {
         return Files.createFile(
             folder.resolve(
-                ".%d-%d%s"
-                    .formatted(ProcessHandle.current().pid(), MADE.incrementAndGet(), UNFINISHED)));
+                Sentence.of(
+                    ".%d-%d%s",
+                    ProcessHandle.current().pid(), MADE.incrementAndGet(), UNFINISHED)));
       } catch (FileAlreadyExistsException e) {
         // Of another machine on the same disk, or left by a process of the same number.
       }

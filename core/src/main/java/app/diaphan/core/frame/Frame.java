@@ -2,6 +2,7 @@ package app.diaphan.core.frame;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Require;
+import app.diaphan.core.Sentence;
 import java.awt.geom.Rectangle2D;
 
 /**
@@ -32,8 +33,9 @@ public record Frame(
     checkSide(height, "height");
     if ((long) width * height > MOST_PIXELS) {
       throw new InvalidInput(
-          "A frame of %d × %d pixels is larger than Diaphan can draw; keep it under %d megapixels."
-              .formatted(width, height, MOST_PIXELS / 1_000_000));
+          Sentence.of(
+              "A frame of %d × %d pixels is larger than Diaphan can draw; keep it under %d megapixels.",
+              width, height, MOST_PIXELS / 1_000_000));
     }
     Require.present(pixelAspect, "The frame's pixel aspect");
     Require.present(scan, "The frame's scan");
@@ -63,8 +65,9 @@ public record Frame(
   private static void checkSide(int pixels, String side) {
     if (pixels < LEAST || pixels > MOST) {
       throw new InvalidInput(
-          "The frame's %s is %d pixels; give a whole number from %d to %d."
-              .formatted(side, pixels, LEAST, MOST));
+          Sentence.of(
+              "The frame's %s is %d pixels; give a whole number from %d to %d.",
+              side, pixels, LEAST, MOST));
     }
   }
 

@@ -1,6 +1,7 @@
 package app.diaphan.core.frame;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -12,8 +13,9 @@ public record PixelAspect(int across, int up) {
   public PixelAspect {
     if (across < 1 || up < 1 || across > 8 * up || up > 8 * across) {
       throw new InvalidInput(
-          "The pixel aspect %d/%d is not usable; give a fraction between 1/8 and 8/1."
-              .formatted(across, up));
+          Sentence.of(
+              "The pixel aspect %d/%d is not usable; give a fraction between 1/8 and 8/1.",
+              across, up));
     }
   }
 
@@ -28,7 +30,8 @@ public record PixelAspect(int across, int up) {
       return SQUARE;
     }
     throw new InvalidInput(
-        "The pixel aspect \"%s\" cannot be read; write a fraction such as 40/33.".formatted(text));
+        Sentence.of(
+            "The pixel aspect \"%s\" cannot be read; write a fraction such as 40/33.", text));
   }
 
   public double value() {

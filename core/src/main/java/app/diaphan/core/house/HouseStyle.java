@@ -3,6 +3,7 @@ package app.diaphan.core.house;
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Names;
 import app.diaphan.core.Require;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.OwnMargin;
 import app.diaphan.core.overlay.Colour;
@@ -37,13 +38,13 @@ public record HouseStyle(
     Require.present(ownMargin, "The own margin of the package");
     if (colours.size() > MOST_COLOURS) {
       throw new InvalidInput(
-          "A package keeps at most %d colours of its own; take one away first."
-              .formatted(MOST_COLOURS));
+          Sentence.of(
+              "A package keeps at most %d colours of its own; take one away first.", MOST_COLOURS));
     }
     Require.present(finishSets, "The finish sets of the package");
     if (finishSets.size() > MOST_SETS) {
       throw new InvalidInput(
-          "A package keeps at most %d finish sets; take one away first.".formatted(MOST_SETS));
+          Sentence.of("A package keeps at most %d finish sets; take one away first.", MOST_SETS));
     }
     if (finishSets.stream().map(FinishSet::name).distinct().count() < finishSets.size()) {
       throw new InvalidInput("Two finish sets have the same name; give one another.");

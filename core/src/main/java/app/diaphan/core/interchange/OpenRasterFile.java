@@ -1,6 +1,7 @@
 package app.diaphan.core.interchange;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.deliver.StagePicture;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.GroupPiece;
@@ -75,14 +76,15 @@ public final class OpenRasterFile {
   }
 
   private String xml(Frame frame) {
-    return """
+    return Sentence.of(
+        """
         <?xml version="1.0" encoding="UTF-8"?>
         <image version="0.0.6" w="%d" h="%d" xres="72" yres="72">
           <stack>
         %s  </stack>
         </image>
-        """
-        .formatted(frame.width(), frame.height(), stack);
+        """,
+        frame.width(), frame.height(), stack);
   }
 
   /** From front to back, as the standard has them. */
@@ -97,8 +99,9 @@ public final class OpenRasterFile {
     Look look = piece.look();
     if (look.punch() == Punch.EVERYTHING && !outermost) {
       throw new InvalidInput(
-          "\"%s\" cuts out of its group, which layers cannot carry. Let it cut its group only, or ungroup it."
-              .formatted(piece.name()));
+          Sentence.of(
+              "\"%s\" cuts out of its group, which layers cannot carry. Let it cut its group only, or ungroup it.",
+              piece.name()));
     }
     if (look.punch() != Punch.NONE) {
       if (look.finishes().stream().anyMatch(finish -> finish.on())) {
@@ -108,7 +111,7 @@ public final class OpenRasterFile {
       picture(placed, piece.withLook(bare), "dst-out", 1, depth);
     } else if (plain(piece)) {
       indent(depth)
-          .append("<stack name=\"%s\"".formatted(Xml.escaped(piece.name())))
+          .append(Sentence.of("<stack name=\"%s\"", Xml.escaped(piece.name())))
           .append(attributes(piece.shown(), look.overallOpacity(), "src-over"))
           .append(" isolation=\"isolate\">\n");
       layers(placed.inside(), depth + 1, false);
@@ -134,18 +137,19 @@ public final class OpenRasterFile {
     if (drawn.empty()) {
       return;
     }
-    String source = "data/layer-%03d.png".formatted(pictures.size() + 1);
+    String source = Sentence.of("data/layer-%03d.png", pictures.size() + 1);
     pictures.put(source, StagePicture.png(alone, drawn));
     indent(depth)
-        .append("<layer name=\"%s\"".formatted(Xml.escaped(piece.name())))
-        .append(" src=\"%s\" x=\"%d\" y=\"%d\"".formatted(source, drawn.left(), drawn.top()))
+        .append(Sentence.of("<layer name=\"%s\"", Xml.escaped(piece.name())))
+        .append(Sentence.of(" src=\"%s\" x=\"%d\" y=\"%d\"", source, drawn.left(), drawn.top()))
         .append(attributes(piece.shown(), opacity, operation))
         .append("/>\n");
   }
 
   private static String attributes(boolean shown, double opacity, String operation) {
-    return " opacity=\"%s\" visibility=\"%s\" composite-op=\"svg:%s\""
-        .formatted(Xml.number(opacity), shown ? "visible" : "hidden", operation);
+    return Sentence.of(
+        " opacity=\"%s\" visibility=\"%s\" composite-op=\"svg:%s\"",
+        Xml.number(opacity), shown ? "visible" : "hidden", operation);
   }
 
   private StringBuilder indent(int depth) {

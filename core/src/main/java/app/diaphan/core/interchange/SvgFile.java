@@ -1,6 +1,7 @@
 package app.diaphan.core.interchange;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.GroupPiece;
@@ -54,15 +55,15 @@ public final class SvgFile {
     file.pieces(renderer.place(overlay, canvas), toUnits);
     String width = Xml.number(frame.displayWidth());
     String height = Xml.number(frame.displayHeight());
-    return """
+    return Sentence.of(
+        """
         <svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" width="%s" height="%s" viewBox="0 0 %s %s">
         <title>%s</title>
         <defs>
         %s</defs>
         %s</svg>
-        """
-        .formatted(
-            width, height, width, height, Xml.escaped(overlay.name()), file.paints, file.body);
+        """,
+        width, height, width, height, Xml.escaped(overlay.name()), file.paints, file.body);
   }
 
   private void pieces(List<PlacedPiece> frontToBack, AffineTransform toUnits) {
@@ -79,10 +80,10 @@ public final class SvgFile {
     check(piece, look);
     double opacity = look.overallOpacity() * (piece instanceof GroupPiece ? 1 : look.faceOpacity());
     body.append(
-        "<g%s><title>%s</title>\n"
-            .formatted(
-                opacity < 1 ? " opacity=\"%s\"".formatted(Xml.number(opacity)) : "",
-                Xml.escaped(piece.name())));
+        Sentence.of(
+            "<g%s><title>%s</title>\n",
+            opacity < 1 ? Sentence.of(" opacity=\"%s\"", Xml.number(opacity)) : "",
+            Xml.escaped(piece.name())));
     AffineTransform transform = new AffineTransform(toUnits);
     transform.concatenate(placed.toPixels());
     switch (placed.content()) {
@@ -119,8 +120,9 @@ public final class SvgFile {
 
   private static InvalidInput refused(Piece piece, String why) {
     return new InvalidInput(
-        "\"%s\" %s, which an SVG file cannot carry truthfully. Deliver a PNG or TIFF file, or a layered one."
-            .formatted(piece.name(), why));
+        Sentence.of(
+            "\"%s\" %s, which an SVG file cannot carry truthfully. Deliver a PNG or TIFF file, or a layered one.",
+            piece.name(), why));
   }
 
   private void face(PlacedPiece placed, Shape outline, Paint paint, AffineTransform transform) {
@@ -129,8 +131,9 @@ public final class SvgFile {
             .fill(paint, placed.width(), placed.height())
             .orElseThrow(() -> refused(placed.piece(), "has a paint of another kind"));
     body.append(
-        "<path transform=\"%s\" %s %s/>\n"
-            .formatted(SvgPath.matrix(transform), fill, SvgPath.of(outline)));
+        Sentence.of(
+            "<path transform=\"%s\" %s %s/>\n",
+            SvgPath.matrix(transform), fill, SvgPath.of(outline)));
   }
 
   private void picture(PlacedPiece placed, Content.Pictured content, AffineTransform transform) {
@@ -141,7 +144,7 @@ public final class SvgFile {
       throw refused(placed.piece(), "is a tinted picture");
     }
     String clip = clip(transform.createTransformedShape(fitted.footprint()));
-    body.append("<g clip-path=\"url(#%s)\">\n".formatted(clip));
+    body.append(Sentence.of("<g clip-path=\"url(#%s)\">\n", clip));
     switch (content.picture()) {
       case RasterPicture raster ->
           body.append(
@@ -167,7 +170,7 @@ public final class SvgFile {
         within.intersect(new Area(clip));
       }
     }
-    String clipped = within == null ? "" : " clip-path=\"url(#%s)\"".formatted(clip(within));
+    String clipped = within == null ? "" : Sentence.of(" clip-path=\"url(#%s)\"", clip(within));
     Colour flat =
         new Colour(
             colour.getRed(),
@@ -175,14 +178,16 @@ public final class SvgFile {
             colour.getBlue(),
             Math.round(colour.getAlpha() * figure.opacity()));
     body.append(
-        "<path%s %s %s/>\n".formatted(clipped, SvgPaints.flat(flat), SvgPath.of(filled.shape())));
+        Sentence.of(
+            "<path%s %s %s/>\n", clipped, SvgPaints.flat(flat), SvgPath.of(filled.shape())));
   }
 
   private String clip(Shape shape) {
     String id = "clip-" + ++clips;
     paints.define(
-        "<clipPath id=\"%s\"><path %s/></clipPath>"
-            .formatted(id, SvgPath.of(shape).replace("fill-rule", "clip-rule")));
+        Sentence.of(
+            "<clipPath id=\"%s\"><path %s/></clipPath>",
+            id, SvgPath.of(shape).replace("fill-rule", "clip-rule")));
     return id;
   }
 }

@@ -1,5 +1,6 @@
 package app.diaphan.core.interchange;
 
+import app.diaphan.core.Sentence;
 import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.Paint;
 import java.util.List;
@@ -23,11 +24,11 @@ final class SvgPaints {
   }
 
   static String flat(Colour colour) {
-    String solid = "#%02x%02x%02x".formatted(colour.red(), colour.green(), colour.blue());
-    return "fill=\"%s\"".formatted(solid)
+    String solid = Sentence.of("#%02x%02x%02x", colour.red(), colour.green(), colour.blue());
+    return Sentence.of("fill=\"%s\"", solid)
         + (colour.alpha() == 255
             ? ""
-            : " fill-opacity=\"%s\"".formatted(Xml.number(colour.alpha() / 255.0)));
+            : Sentence.of(" fill-opacity=\"%s\"", Xml.number(colour.alpha() / 255.0)));
   }
 
   /**
@@ -53,12 +54,12 @@ final class SvgPaints {
     double to = (paint.end() - 0.5) * length;
     return gradient(
         "linearGradient",
-        "x1=\"%s\" y1=\"%s\" x2=\"%s\" y2=\"%s\""
-            .formatted(
-                Xml.number(width / 2 + from * across),
-                Xml.number(height / 2 + from * down),
-                Xml.number(width / 2 + to * across),
-                Xml.number(height / 2 + to * down)),
+        Sentence.of(
+            "x1=\"%s\" y1=\"%s\" x2=\"%s\" y2=\"%s\"",
+            Xml.number(width / 2 + from * across),
+            Xml.number(height / 2 + from * down),
+            Xml.number(width / 2 + to * across),
+            Xml.number(height / 2 + to * down)),
         paint.stops());
   }
 
@@ -68,17 +69,14 @@ final class SvgPaints {
     double half = paint.radius() * Math.sqrt(0.5);
     String place =
         paint.stretched()
-            ? "cx=\"0\" cy=\"0\" r=\"1\" gradientTransform=\"translate(%s %s) scale(%s %s)\""
-                .formatted(
-                    Xml.number(x),
-                    Xml.number(y),
-                    Xml.number(half * width),
-                    Xml.number(half * height))
-            : "cx=\"%s\" cy=\"%s\" r=\"%s\""
-                .formatted(
-                    Xml.number(x),
-                    Xml.number(y),
-                    Xml.number(paint.radius() * Math.hypot(width, height) / 2));
+            ? Sentence.of(
+                "cx=\"0\" cy=\"0\" r=\"1\" gradientTransform=\"translate(%s %s) scale(%s %s)\"",
+                Xml.number(x), Xml.number(y), Xml.number(half * width), Xml.number(half * height))
+            : Sentence.of(
+                "cx=\"%s\" cy=\"%s\" r=\"%s\"",
+                Xml.number(x),
+                Xml.number(y),
+                Xml.number(paint.radius() * Math.hypot(width, height) / 2));
     return gradient("radialGradient", place, paint.stops());
   }
 
@@ -86,7 +84,7 @@ final class SvgPaints {
     String id = "paint-" + ++gradients;
     StringBuilder element =
         new StringBuilder(
-            "<%s id=\"%s\" gradientUnits=\"userSpaceOnUse\" %s>".formatted(kind, id, place));
+            Sentence.of("<%s id=\"%s\" gradientUnits=\"userSpaceOnUse\" %s>", kind, id, place));
     for (int i = 0; i < stops.size(); i++) {
       if (i > 0 && stops.get(i).colour().alpha() != stops.get(i - 1).colour().alpha()) {
         for (int step = 1; step < STEPS; step++) {
@@ -102,8 +100,8 @@ final class SvgPaints {
               colour.blue(),
               colour.alpha() / 255.0));
     }
-    define(element.append("</%s>".formatted(kind)).toString());
-    return "fill=\"url(#%s)\"".formatted(id);
+    define(element.append(Sentence.of("</%s>", kind)).toString());
+    return Sentence.of("fill=\"url(#%s)\"", id);
   }
 
   /** Mixed premultiplied, so that a clear stop adds no colour of its own. */
@@ -121,12 +119,12 @@ final class SvgPaints {
   }
 
   private static String stop(double position, double red, double green, double blue, double alpha) {
-    return "<stop offset=\"%s\" stop-color=\"#%02x%02x%02x\" stop-opacity=\"%s\"/>"
-        .formatted(
-            Xml.number(position),
-            Math.round(red),
-            Math.round(green),
-            Math.round(blue),
-            Xml.number(alpha));
+    return Sentence.of(
+        "<stop offset=\"%s\" stop-color=\"#%02x%02x%02x\" stop-opacity=\"%s\"/>",
+        Xml.number(position),
+        Math.round(red),
+        Math.round(green),
+        Math.round(blue),
+        Xml.number(alpha));
   }
 }

@@ -1,5 +1,6 @@
 package app.diaphan.core.interchange;
 
+import app.diaphan.core.Sentence;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.PathIterator;
@@ -23,7 +24,7 @@ final class SvgPath {
       }
     }
     String rule = path.getWindingRule() == PathIterator.WIND_EVEN_ODD ? "evenodd" : "nonzero";
-    return "fill-rule=\"%s\" d=\"%s\"".formatted(rule, data);
+    return Sentence.of("fill-rule=\"%s\" d=\"%s\"", rule, data);
   }
 
   private static void add(StringBuilder data, char command, double[] points, int count) {
@@ -34,14 +35,14 @@ final class SvgPath {
   }
 
   static String matrix(AffineTransform transform) {
-    return "matrix(%s %s %s %s %s %s)"
-        .formatted(
-            exact(transform.getScaleX()),
-            exact(transform.getShearY()),
-            exact(transform.getShearX()),
-            exact(transform.getScaleY()),
-            exact(transform.getTranslateX()),
-            exact(transform.getTranslateY()));
+    return Sentence.of(
+        "matrix(%s %s %s %s %s %s)",
+        exact(transform.getScaleX()),
+        exact(transform.getShearY()),
+        exact(transform.getShearX()),
+        exact(transform.getScaleY()),
+        exact(transform.getTranslateX()),
+        exact(transform.getTranslateY()));
   }
 
   /** Factors may be small; four digits would not do. */

@@ -1,5 +1,6 @@
 package app.diaphan.core.interchange;
 
+import app.diaphan.core.Sentence;
 import app.diaphan.core.picture.PackedPng;
 import app.diaphan.core.picture.RasterPicture;
 import java.awt.image.BufferedImage;
@@ -10,12 +11,12 @@ final class SvgPicture {
   private SvgPicture() {}
 
   static String of(RasterPicture picture, String matrix) {
-    return "<image transform=\"%s\" width=\"%d\" height=\"%d\" preserveAspectRatio=\"none\" xlink:href=\"data:image/png;base64,%s\"/>\n"
-        .formatted(
-            matrix,
-            picture.width(),
-            picture.height(),
-            Base64.getEncoder().encodeToString(png(picture)));
+    return Sentence.of(
+        "<image transform=\"%s\" width=\"%d\" height=\"%d\" preserveAspectRatio=\"none\" xlink:href=\"data:image/png;base64,%s\"/>\n",
+        matrix,
+        picture.width(),
+        picture.height(),
+        Base64.getEncoder().encodeToString(png(picture)));
   }
 
   private static byte[] png(RasterPicture picture) {

@@ -1,6 +1,7 @@
 package app.diaphan.core.overlay;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import java.util.HexFormat;
 
 /** A straight sRGB colour of 8 bits a channel; alpha 255 is solid. */
@@ -26,13 +27,13 @@ public record Colour(int red, int green, int blue, int alpha) {
           parts.length == 4 ? parts[3] & 0xff : 255);
     }
     throw new InvalidInput(
-        "The colour \"%s\" cannot be read; write it as #rrggbb or #rrggbbaa.".formatted(text));
+        Sentence.of("The colour \"%s\" cannot be read; write it as #rrggbb or #rrggbbaa.", text));
   }
 
   @Override
   public String toString() {
     return alpha == 255
-        ? "#%02x%02x%02x".formatted(red, green, blue)
-        : "#%02x%02x%02x%02x".formatted(red, green, blue, alpha);
+        ? Sentence.of("#%02x%02x%02x", red, green, blue)
+        : Sentence.of("#%02x%02x%02x%02x", red, green, blue, alpha);
   }
 }

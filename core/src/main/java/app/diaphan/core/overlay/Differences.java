@@ -1,5 +1,6 @@
 package app.diaphan.core.overlay;
 
+import app.diaphan.core.Sentence;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -13,12 +14,13 @@ public final class Differences {
   public static List<String> between(Overlay before, Overlay after) {
     List<String> sentences = new ArrayList<>();
     if (!before.name().equals(after.name())) {
-      sentences.add("It was named \"%s\".".formatted(before.name()));
+      sentences.add(Sentence.of("It was named \"%s\".", before.name()));
     }
     if (!before.frame().equals(after.frame())) {
       sentences.add(
-          "Its frame was %s and is %s."
-              .formatted(before.frame().sizeInWords(), after.frame().sizeInWords()));
+          Sentence.of(
+              "Its frame was %s and is %s.",
+              before.frame().sizeInWords(), after.frame().sizeInWords()));
     }
     Map<String, Piece> old = byId(before);
     Map<String, Piece> present = byId(after);
@@ -26,15 +28,15 @@ public final class Differences {
         (id, piece) -> {
           Piece was = old.get(id);
           if (was == null) {
-            sentences.add("\"%s\" was added.".formatted(piece.name()));
+            sentences.add(Sentence.of("\"%s\" was added.", piece.name()));
           } else if (!alone(was).equals(alone(piece))) {
-            sentences.add("\"%s\" was changed.".formatted(piece.name()));
+            sentences.add(Sentence.of("\"%s\" was changed.", piece.name()));
           }
         });
     old.forEach(
         (id, piece) -> {
           if (!present.containsKey(id)) {
-            sentences.add("\"%s\" was taken away.".formatted(piece.name()));
+            sentences.add(Sentence.of("\"%s\" was taken away.", piece.name()));
           }
         });
     if (old.keySet().equals(present.keySet())

@@ -2,6 +2,7 @@ package app.diaphan.core.overlay;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Require;
+import app.diaphan.core.Sentence;
 import java.util.List;
 
 /**
@@ -18,7 +19,7 @@ public record Hug(List<String> pieces, double left, double top, double right, do
   public Hug {
     Require.present(pieces, "The list of pieces that a plate hugs");
     if (pieces.size() > MOST) {
-      throw new InvalidInput("A plate can hug at most %d pieces.".formatted(MOST));
+      throw new InvalidInput(Sentence.of("A plate can hug at most %d pieces.", MOST));
     }
     Require.between(-PieceRules.LARGEST, PieceRules.LARGEST, left, "The padding on the left");
     Require.between(-PieceRules.LARGEST, PieceRules.LARGEST, top, "The padding above");

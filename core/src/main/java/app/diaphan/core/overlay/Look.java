@@ -2,6 +2,7 @@ package app.diaphan.core.overlay;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Require;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.overlay.finish.Finish;
 import java.util.ArrayList;
 import java.util.List;
@@ -31,8 +32,9 @@ public record Look(
     Require.present(punch, "Whether the piece punches");
     if (finishes.size() > MOST_FINISHES) {
       throw new InvalidInput(
-          "There are %d finishes; at most %d can lie on one piece."
-              .formatted(finishes.size(), MOST_FINISHES));
+          Sentence.of(
+              "There are %d finishes; at most %d can lie on one piece.",
+              finishes.size(), MOST_FINISHES));
     }
     finishes = List.copyOf(finishes);
   }

@@ -2,11 +2,11 @@ package app.diaphan.core.overlay;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Names;
+import app.diaphan.core.Sentence;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
-import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -26,7 +26,8 @@ public final class PathData {
    */
   public static Path2D read(String text, boolean evenOdd) {
     if (text == null || text.isBlank() || text.length() > LONGEST) {
-      throw new InvalidInput("An outline's path data has 1 to %d characters.".formatted(LONGEST));
+      throw new InvalidInput(
+          Sentence.of("An outline's path data has 1 to %d characters.", LONGEST));
     }
     Path2D path = new Path2D.Double(evenOdd ? Path2D.WIND_EVEN_ODD : Path2D.WIND_NON_ZERO);
     Matcher steps = STEP.matcher(text);
@@ -86,8 +87,9 @@ public final class PathData {
 
   private static InvalidInput unreadable(String text) {
     return new InvalidInput(
-        "The outline \"%s\" is no path data of the commands M, L, Q, C and Z."
-            .formatted(text.length() > 60 ? Names.shortened(text, 60) + "…" : text));
+        Sentence.of(
+            "The outline \"%s\" is no path data of the commands M, L, Q, C and Z.",
+            text.length() > 60 ? Names.shortened(text, 60) + "…" : text));
   }
 
   /** Writes a shape, moved and scaled, with six decimals. */
@@ -109,7 +111,7 @@ public final class PathData {
   private static void append(StringBuilder text, char command, double[] numbers, int count) {
     text.append(command);
     for (int i = 0; i < count; i++) {
-      String number = String.format(Locale.ROOT, "%.6f", numbers[i]);
+      String number = Sentence.of("%.6f", numbers[i]);
       number = number.replaceFirst("\\.?0+$", "");
       text.append(i > 0 ? " " : "").append(number.equals("-0") ? "0" : number);
     }

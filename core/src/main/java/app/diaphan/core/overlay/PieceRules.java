@@ -3,6 +3,7 @@ package app.diaphan.core.overlay;
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Names;
 import app.diaphan.core.Require;
+import app.diaphan.core.Sentence;
 
 /** What holds for every kind of piece. */
 final class PieceRules {
@@ -21,7 +22,7 @@ final class PieceRules {
   static void checkId(String id) {
     if (id == null || !id.matches("[A-Za-z0-9_-]{1,64}")) {
       throw new InvalidInput(
-          "A piece's id \"%s\" has to be 1 to 64 letters, digits, - or _.".formatted(id));
+          Sentence.of("A piece's id \"%s\" has to be 1 to 64 letters, digits, - or _.", id));
     }
   }
 

@@ -1,6 +1,7 @@
 package app.diaphan.core.overlay;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashSet;
@@ -36,8 +37,9 @@ public final class Pieces {
         .orElseThrow(
             () ->
                 new InvalidInput(
-                    "\"%s\" has no piece \"%s\"; it may have been taken away."
-                        .formatted(overlay.name(), id)));
+                    Sentence.of(
+                        "\"%s\" has no piece \"%s\"; it may have been taken away.",
+                        overlay.name(), id)));
   }
 
   /** The pieces beside the one with this id, itself among them: its group's, or the overlay's. */

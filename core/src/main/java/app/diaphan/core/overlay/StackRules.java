@@ -1,6 +1,7 @@
 package app.diaphan.core.overlay;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -29,15 +30,15 @@ final class StackRules {
 
   private void checkStack(List<Piece> stack, int depth) {
     if (depth > DEEPEST) {
-      throw new InvalidInput("Groups can lie at most %d deep in each other.".formatted(DEEPEST));
+      throw new InvalidInput(Sentence.of("Groups can lie at most %d deep in each other.", DEEPEST));
     }
     for (Piece piece : stack) {
       if (!seen.add(piece.id())) {
         throw new InvalidInput(
-            "Two pieces of \"%s\" have the id %s.".formatted(overlay, piece.id()));
+            Sentence.of("Two pieces of \"%s\" have the id %s.", overlay, piece.id()));
       }
       if (seen.size() > MOST_PIECES) {
-        throw new InvalidInput("An overlay holds at most %d pieces.".formatted(MOST_PIECES));
+        throw new InvalidInput(Sentence.of("An overlay holds at most %d pieces.", MOST_PIECES));
       }
       checkHook(piece, depth > 0);
       if (piece instanceof GroupPiece group) {
@@ -52,14 +53,15 @@ final class StackRules {
       case Hook.OfFrame same -> {
         if (inGroup) {
           throw new InvalidInput(
-              "\"%s\" lies in a group and cannot hang from the frame; let it hang from the group or a piece in it."
-                  .formatted(piece.name()));
+              Sentence.of(
+                  "\"%s\" lies in a group and cannot hang from the frame; let it hang from the group or a piece in it.",
+                  piece.name()));
         }
       }
       case Hook.OfGroup same -> {
         if (!inGroup) {
           throw new InvalidInput(
-              "\"%s\" lies in no group and cannot hang from one.".formatted(piece.name()));
+              Sentence.of("\"%s\" lies in no group and cannot hang from one.", piece.name()));
         }
       }
       case Hook.OfPiece same -> {}
@@ -83,8 +85,9 @@ final class StackRules {
     }
     if (!onTheWay.add(piece.id())) {
       throw new InvalidInput(
-          "\"%s\" would hang from or hug itself by way of other pieces; let one of them hang from something else."
-              .formatted(piece.name()));
+          Sentence.of(
+              "\"%s\" would hang from or hug itself by way of other pieces; let one of them hang from something else.",
+              piece.name()));
     }
     for (String other : Pieces.leansOn(piece)) {
       Piece next = byId.get(other);

@@ -2,6 +2,7 @@ package app.diaphan.core.overlay;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Require;
+import app.diaphan.core.Sentence;
 import java.util.List;
 import java.util.stream.Collectors;
 
@@ -31,13 +32,15 @@ public record TextPiece(
     Require.present(runs, "The runs of \"" + name + "\"");
     if (runs.isEmpty() || runs.size() > MOST_RUNS) {
       throw new InvalidInput(
-          "The text \"%s\" has %d runs; it needs 1 to %d.".formatted(name, runs.size(), MOST_RUNS));
+          Sentence.of(
+              "The text \"%s\" has %d runs; it needs 1 to %d.", name, runs.size(), MOST_RUNS));
     }
     int characters = runs.stream().mapToInt(run -> run.words().length()).sum();
     if (characters > MOST_CHARACTERS) {
       throw new InvalidInput(
-          "The words of \"%s\" have %d characters; a text holds at most %d. Split it into several."
-              .formatted(name, characters, MOST_CHARACTERS));
+          Sentence.of(
+              "The words of \"%s\" have %d characters; a text holds at most %d. Split it into several.",
+              name, characters, MOST_CHARACTERS));
     }
     Require.present(setting, "How \"" + name + "\" is set");
     Require.present(box, "The box of \"" + name + "\"");

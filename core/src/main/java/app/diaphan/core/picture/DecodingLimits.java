@@ -1,6 +1,7 @@
 package app.diaphan.core.picture;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.memory.NoRoom;
 import app.diaphan.core.memory.Permits;
 import java.util.concurrent.ExecutionException;
@@ -46,8 +47,9 @@ record DecodingLimits(double seconds, Permits permits) {
     } catch (TimeoutException e) {
       task.cancel(true);
       throw new InvalidInput(
-          "The picture \"%s\" took longer than %d seconds to read and was not taken in; save it smaller or simpler."
-              .formatted(name, Math.round(seconds)),
+          Sentence.of(
+              "The picture \"%s\" took longer than %d seconds to read and was not taken in; save it smaller or simpler.",
+              name, Math.round(seconds)),
           e);
     } catch (ExecutionException e) {
       throw switch (e.getCause()) {
@@ -55,24 +57,26 @@ record DecodingLimits(double seconds, Permits permits) {
         case NoRoom known -> known;
         case OutOfMemoryError full ->
             new NoRoom(
-                "There was not enough memory for the picture \"%s\". Try again, or start Diaphan with more."
-                    .formatted(name),
+                Sentence.of(
+                    "There was not enough memory for the picture \"%s\". Try again, or start Diaphan with more.",
+                    name),
                 full);
         case StackOverflowError deep ->
             new InvalidInput(
-                "The picture \"%s\" is nested too deeply to be read; simplify it and save it again."
-                    .formatted(name),
+                Sentence.of(
+                    "The picture \"%s\" is nested too deeply to be read; simplify it and save it again.",
+                    name),
                 deep);
         default ->
             new InvalidInput(
-                "The picture \"%s\" is damaged and was not taken in; save it again."
-                    .formatted(name),
+                Sentence.of(
+                    "The picture \"%s\" is damaged and was not taken in; save it again.", name),
                 e.getCause());
       };
     } catch (InterruptedException e) {
       task.cancel(true);
       Thread.currentThread().interrupt();
-      throw new InvalidInput("Reading the picture \"%s\" was called off.".formatted(name), e);
+      throw new InvalidInput(Sentence.of("Reading the picture \"%s\" was called off.", name), e);
     }
   }
 }

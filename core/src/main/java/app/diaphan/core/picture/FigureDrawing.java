@@ -1,5 +1,6 @@
 package app.diaphan.core.picture;
 
+import app.diaphan.core.InvalidInput;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.raster.Coverage;
 import app.diaphan.core.raster.Plane;
@@ -24,7 +25,10 @@ public final class FigureDrawing {
   /** As many shapes as one coverage takes. */
   private static final int MOST_SHAPES = 30;
 
+  private static final double MOST_SECONDS = 20;
+
   private final Bounds bounds;
+  private final long end = System.nanoTime() + (long) (MOST_SECONDS * 1e9);
   private final float[] pixels;
 
   private FigureDrawing(Bounds bounds) {
@@ -175,6 +179,10 @@ public final class FigureDrawing {
     Bounds b = coverage.bounds();
     float[] row = new float[4 * b.width()];
     for (int y = b.top(); y < b.bottom(); y++) {
+      if (System.nanoTime() > end || Thread.currentThread().isInterrupted()) {
+        throw new InvalidInput(
+            "A vector picture takes too long to draw; simplify it and save it again.");
+      }
       int from = coverage.row(y);
       int first = 0;
       int last = b.width();

@@ -1,6 +1,7 @@
 package app.diaphan.core.picture;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -31,8 +32,9 @@ final class FigureList {
   void add(Figure figure) {
     if (figures.size() >= MOST_FIGURES || System.nanoTime() > end || Thread.interrupted()) {
       throw new InvalidInput(
-          "The vector picture draws more than %d shapes or takes too long; simplify it and save it again."
-              .formatted(MOST_FIGURES));
+          Sentence.of(
+              "The vector picture draws more than %d shapes or takes too long; simplify it and save it again.",
+              MOST_FIGURES));
     }
     figures.add(figure);
   }

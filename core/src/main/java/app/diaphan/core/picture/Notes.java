@@ -1,6 +1,7 @@
 package app.diaphan.core.picture;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 
 /** Sentences that several readers say. */
 final class Notes {
@@ -12,8 +13,9 @@ final class Notes {
   /** One picture within a vector picture that there is no room for; all else still has room. */
   static InvalidInput tooLarge(String name, OutOfMemoryError e) {
     return new InvalidInput(
-        "A part of \"%s\" that is drawn on pixels, such as a filter or a mask, is too large for the memory there is; make it smaller."
-            .formatted(name),
+        Sentence.of(
+            "A part of \"%s\" that is drawn on pixels, such as a filter or a mask, is too large for the memory there is; make it smaller.",
+            name),
         e);
   }
 }

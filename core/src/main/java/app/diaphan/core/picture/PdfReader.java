@@ -2,6 +2,7 @@ package app.diaphan.core.picture;
 
 import app.diaphan.core.Digest;
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import java.awt.geom.AffineTransform;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -44,8 +45,9 @@ final class PdfReader {
       int count = document.getNumberOfPages();
       if (count < 1 || count > MOST_PAGES) {
         throw new InvalidInput(
-            "The PDF file \"%s\" has %d pages; Diaphan takes 1 to %d. Save the page you need by itself."
-                .formatted(name, count, MOST_PAGES));
+            Sentence.of(
+                "The PDF file \"%s\" has %d pages; Diaphan takes 1 to %d. Save the page you need by itself.",
+                name, count, MOST_PAGES));
       }
       List<VectorPicture.Page> pages = new ArrayList<>();
       for (int i = 0; i < count; i++) {
@@ -58,7 +60,8 @@ final class PdfReader {
       return new VectorPicture(pages, notes, Digest.of(bytes));
     } catch (InvalidPasswordException e) {
       throw new InvalidInput(
-          "The PDF file \"%s\" is locked by a password; save it without one.".formatted(name), e);
+          Sentence.of("The PDF file \"%s\" is locked by a password; save it without one.", name),
+          e);
     } catch (IOException e) {
       throw damaged(name, e);
     }
@@ -93,8 +96,9 @@ final class PdfReader {
 
   private static InvalidInput damaged(String name, Exception e) {
     return new InvalidInput(
-        "The PDF file \"%s\" is damaged or cut short and was not taken in; save it again."
-            .formatted(name),
+        Sentence.of(
+            "The PDF file \"%s\" is damaged or cut short and was not taken in; save it again.",
+            name),
         e);
   }
 }

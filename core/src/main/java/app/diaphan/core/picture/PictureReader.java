@@ -1,6 +1,7 @@
 package app.diaphan.core.picture;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import java.util.function.Supplier;
 
 /**
@@ -67,12 +68,14 @@ public final class PictureReader {
   public static void checkLength(String name, long bytes) {
     if (bytes > MOST_BYTES) {
       throw new InvalidInput(
-          "The picture \"%s\" has %d MB; Diaphan takes pictures up to %d MB. Save it smaller."
-              .formatted(name, bytes / 1_000_000, MOST_BYTES / 1_000_000));
+          Sentence.of(
+              "The picture \"%s\" has %d MB; Diaphan takes pictures up to %d MB. Save it smaller.",
+              name, bytes / 1_000_000, MOST_BYTES / 1_000_000));
     }
   }
 
-  private static boolean isVector(byte[] bytes) {
+  /** Whether these bytes are a drawing of shapes, which is drawn anew at every size. */
+  public static boolean isVector(byte[] bytes) {
     return PdfReader.reads(bytes) || SvgReader.reads(bytes);
   }
 

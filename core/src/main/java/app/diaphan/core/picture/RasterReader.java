@@ -2,6 +2,7 @@ package app.diaphan.core.picture;
 
 import app.diaphan.core.Digest;
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import com.drew.imaging.ImageMetadataReader;
 import com.drew.imaging.ImageProcessingException;
 import com.drew.metadata.MetadataException;
@@ -87,8 +88,9 @@ final class RasterReader {
       Iterator<ImageReader> readers = ImageIO.getImageReaders(input);
       if (!readers.hasNext()) {
         throw new InvalidInput(
-            "\"%s\" is not a picture Diaphan can read; give a PNG, JPEG, TIFF, WebP, GIF, BMP, SVG or PDF file."
-                .formatted(name));
+            Sentence.of(
+                "\"%s\" is not a picture Diaphan can read; give a PNG, JPEG, TIFF, WebP, GIF, BMP, SVG or PDF file.",
+                name));
       }
       ImageReader reader = readers.next();
       try {
@@ -102,8 +104,9 @@ final class RasterReader {
         throw known;
       }
       throw new InvalidInput(
-          "The picture \"%s\" is damaged or cut short and was not taken in; save it again."
-              .formatted(name),
+          Sentence.of(
+              "The picture \"%s\" is damaged or cut short and was not taken in; save it again.",
+              name),
           e);
     }
   }
@@ -113,8 +116,9 @@ final class RasterReader {
     int height = reader.getHeight(0);
     if ((long) width * height > MOST_PIXELS) {
       throw new InvalidInput(
-          "The picture \"%s\" has %d × %d pixels; Diaphan takes up to %d megapixels. Scale it down."
-              .formatted(name, width, height, MOST_PIXELS / 1_000_000));
+          Sentence.of(
+              "The picture \"%s\" has %d × %d pixels; Diaphan takes up to %d megapixels. Scale it down.",
+              name, width, height, MOST_PIXELS / 1_000_000));
     }
     String format = reader.getFormatName().toLowerCase(Locale.ROOT);
     return new PictureHeader(FORMATS.getOrDefault(format, format), width, height);

@@ -1,6 +1,7 @@
 package app.diaphan.core.picture;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -37,7 +38,7 @@ public final class Stamps {
    */
   public static byte[] svg(String name) {
     if (!NAMES.contains(name)) {
-      throw new InvalidInput("There is no stamp \"%s\".".formatted(name));
+      throw new InvalidInput(Sentence.of("There is no stamp \"%s\".", name));
     }
     try (InputStream file =
         Stamps.class.getResourceAsStream("/app/diaphan/stamps/" + name + ".svg")) {

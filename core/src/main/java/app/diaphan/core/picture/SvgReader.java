@@ -2,6 +2,7 @@ package app.diaphan.core.picture;
 
 import app.diaphan.core.Digest;
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.type.ShippedFonts;
 import com.github.weisj.jsvg.SVGDocument;
 import com.github.weisj.jsvg.parser.DocumentLimits;
@@ -59,13 +60,14 @@ final class SvgReader {
     SVGDocument document = new SVGLoader().load(new ByteArrayInputStream(bytes), null, context);
     if (document == null) {
       throw new InvalidInput(
-          "The SVG file \"%s\" is damaged or is no SVG file; save it again.".formatted(name));
+          Sentence.of("The SVG file \"%s\" is damaged or is no SVG file; save it again.", name));
     }
     FloatSize size = document.size();
     if (!(size.width > 0 && size.height > 0) || Math.max(size.width, size.height) > LARGEST_SIDE) {
       throw new InvalidInput(
-          "The SVG file \"%s\" says its size is %s × %s; give it a width and a height between 1 and %d."
-              .formatted(name, size.width, size.height, LARGEST_SIDE));
+          Sentence.of(
+              "The SVG file \"%s\" says its size is %s × %s; give it a width and a height between 1 and %d.",
+              name, size.width, size.height, LARGEST_SIDE));
     }
     int width = Math.max(1, Math.round(size.width));
     int height = Math.max(1, Math.round(size.height));
@@ -121,8 +123,9 @@ final class SvgReader {
       return List.of();
     }
     return List.of(
-        "Its words name %s, which is not here; another font stands in. Turn the words into outlines to be sure of them."
-            .formatted(String.join(", ", unknown)));
+        Sentence.of(
+            "Its words name %s, which is not here; another font stands in. Turn the words into outlines to be sure of them.",
+            String.join(", ", unknown)));
   }
 
   /** The library looks for families among those of the platform, so ours are made known there. */

@@ -100,6 +100,15 @@ public final class VectorPicture implements Picture {
     return pages.get(chosen).drawer().figures(toPixels);
   }
 
+  /**
+   * This page as pixels.
+   *
+   * @param longerSide of the result, in pixels
+   */
+  public RasterPicture drawn(int longerSide) {
+    return FigureDrawing.raster(this, (double) longerSide / Math.max(width(), height()));
+  }
+
   /** The single colours this page is drawn in, most used first. */
   public List<Colour> colours() {
     Map<Integer, Integer> counts = new LinkedHashMap<>();

@@ -180,7 +180,8 @@ final class Edges {
     double upper = Math.min(y0, y1);
     double lower = Math.max(y0, y1);
     boolean point = upper == lower && x0 == x1;
-    if (point || lower <= clip.top() || upper >= clip.bottom()) {
+    boolean nowhere = !Double.isFinite(x0 + y0 + x1 + y1);
+    if (nowhere || point || lower <= clip.top() || upper >= clip.bottom()) {
       return;
     }
     if (count == topX.length) {
@@ -238,7 +239,8 @@ final class Edges {
 
   /** The row of the clip that the edge starts in, or comes into it. */
   private int row(int edge) {
-    return Math.max(0, (int) Math.floor(topY[edge]) - clip.top());
+    // Before it is a whole number: what starts far above has a row that is none.
+    return (int) Math.max(0, Math.floor(topY[edge]) - clip.top());
   }
 
   private static double[] picked(double[] values, int[] order) {

@@ -1,5 +1,6 @@
 package app.diaphan.core.render;
 
+import app.diaphan.core.Sentence;
 import app.diaphan.core.overlay.Punch;
 import java.util.ArrayList;
 import java.util.List;
@@ -33,8 +34,9 @@ final class IdlePunches {
         findings.add(
             new Finding(
                 placed.piece().id(),
-                "\"%s\" cuts through, but there is nothing behind it; put it in front of a piece."
-                    .formatted(placed.piece().name()),
+                Sentence.of(
+                    "\"%s\" cuts through, but there is nothing behind it; put it in front of a piece.",
+                    placed.piece().name()),
                 false));
       }
       look(placed.inside(), all);

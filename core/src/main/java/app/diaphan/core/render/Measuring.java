@@ -1,5 +1,6 @@
 package app.diaphan.core.render;
 
+import app.diaphan.core.Sentence;
 import app.diaphan.core.overlay.Paint;
 import app.diaphan.core.overlay.PicturePiece;
 import app.diaphan.core.overlay.Piece;
@@ -36,15 +37,17 @@ final class Measuring {
       find(
           text,
           false,
-          "No font here has %s, used in \"%s\"; an empty box is drawn instead."
-              .formatted(String.join(" ", set.missing()), text.name()));
+          Sentence.of(
+              "No font here has %s, used in \"%s\"; an empty box is drawn instead.",
+              String.join(" ", set.missing()), text.name()));
     }
     for (String family : set.unknownFamilies()) {
       find(
           text,
           true,
-          "The font \"%s\" of \"%s\" is not here; it is shown in %s. Choose another or bring it back."
-              .formatted(family, text.name(), setter.standIn()));
+          Sentence.of(
+              "The font \"%s\" of \"%s\" is not here; it is shown in %s. Choose another or bring it back.",
+              family, text.name(), setter.standIn()));
     }
     if (!set.fitted().fits()) {
       boolean refused =
@@ -52,8 +55,9 @@ final class Measuring {
       find(
           text,
           refused,
-          "The words of \"%s\" are %.1f px too large for their box; shorten them, or let the box or the fit give way."
-              .formatted(text.name(), set.fitted().over()));
+          Sentence.of(
+              "The words of \"%s\" are %.1f px too large for their box; shorten them, or let the box or the fit give way.",
+              text.name(), set.fitted().over()));
     }
     return new Content.Lettered(set, fill(text, text.paint()));
   }
@@ -106,8 +110,9 @@ final class Measuring {
       find(
           piece,
           true,
-          "The package has no picture \"%s\", which \"%s\" shows; add it or choose another."
-              .formatted(name, piece.name()));
+          Sentence.of(
+              "The package has no picture \"%s\", which \"%s\" shows; add it or choose another.",
+              name, piece.name()));
     }
     return picture;
   }

@@ -1,5 +1,6 @@
 package app.diaphan.core.render;
 
+import app.diaphan.core.Sentence;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.GroupPiece;
@@ -193,8 +194,9 @@ final class StackLayout {
           measuring.find(
               piece,
               false,
-              "\"%s\" hangs from a piece that is no longer beside it; choose what it hangs from."
-                  .formatted(piece.name()));
+              Sentence.of(
+                  "\"%s\" hangs from a piece that is no longer beside it; choose what it hangs from.",
+                  piece.name()));
           yield areas.apply(Area.FRAME).map(place.point()::of).orElseGet(Point2D.Double::new);
         }
         Located there = locate(other);
@@ -217,8 +219,9 @@ final class StackLayout {
       measuring.find(
           plate,
           false,
-          "\"%s\" hugs a piece that is no longer beside it; choose what it hugs."
-              .formatted(plate.name()));
+          Sentence.of(
+              "\"%s\" hugs a piece that is no longer beside it; choose what it hugs.",
+              plate.name()));
     }
     if (hugged.isEmpty()) {
       return locatePinned(plate, measured(plate));

@@ -1,5 +1,6 @@
 package app.diaphan.core.returned;
 
+import app.diaphan.core.Sentence;
 import app.diaphan.core.picture.PictureFile;
 import app.diaphan.core.picture.PictureSampler;
 import app.diaphan.core.picture.RasterPicture;
@@ -8,7 +9,6 @@ import java.awt.geom.AffineTransform;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 
 /**
@@ -96,8 +96,8 @@ public final class ReturnedCheck {
     if (returned.bits() < delivered.bits()) {
       check.say(
           Happened.FEWER_BITS,
-          "It has %d bits a channel; %d were delivered."
-              .formatted(returned.bits(), delivered.bits()));
+          Sentence.of(
+              "It has %d bits a channel; %d were delivered.", returned.bits(), delivered.bits()));
     }
     if (!sent.hasAlpha()) {
       check.compareFlat();
@@ -132,13 +132,13 @@ public final class ReturnedCheck {
     boolean squeezed = Math.abs(shape - 1) > 0.01;
     say(
         Happened.SCALED,
-        "It was scaled from %d × %d to %d × %d pixels%s."
-            .formatted(
-                sent.width(),
-                sent.height(),
-                back.width(),
-                back.height(),
-                squeezed ? ", and squeezed" : ""));
+        Sentence.of(
+            "It was scaled from %d × %d to %d × %d pixels%s.",
+            sent.width(),
+            sent.height(),
+            back.width(),
+            back.height(),
+            squeezed ? ", and squeezed" : ""));
   }
 
   private static RasterPicture sized(RasterPicture picture, int width, int height) {
@@ -226,8 +226,7 @@ public final class ReturnedCheck {
     if (partial > 0 && 255 * alphaOff / partial > 3 * tolerated()) {
       say(
           Happened.ALPHA_CHANGED,
-          String.format(
-              Locale.ROOT,
+          Sentence.of(
               "Its alpha is another one: along the edges it is off by %.1f of 255 in the mean.",
               255 * alphaOff / partial));
     }
@@ -298,8 +297,7 @@ public final class ReturnedCheck {
     } else {
       say(
           Happened.ALPHA_LOST,
-          String.format(
-              Locale.ROOT,
+          Sentence.of(
               "%s; it was laid over #%02x%02x%02x.",
               gone,
               Math.round(255 * ground[0]),
@@ -325,8 +323,7 @@ public final class ReturnedCheck {
     if (off > tolerated()) {
       say(
           Happened.RECOMPRESSED,
-          String.format(
-              Locale.ROOT,
+          Sentence.of(
               "Its colours were packed with loss or changed: they are off by %.1f of 255 in the mean.",
               off));
     }

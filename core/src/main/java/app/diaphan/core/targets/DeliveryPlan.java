@@ -1,6 +1,7 @@
 package app.diaphan.core.targets;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.deliver.Deliverer;
 import app.diaphan.core.deliver.Extent;
 import app.diaphan.core.deliver.FileName;
@@ -118,11 +119,8 @@ public final class DeliveryPlan {
 
   private static String collision(PlannedFile file, List<PlannedFile> same) {
     PlannedFile other = same.getFirst() == file ? same.get(1) : same.getFirst();
-    return "\"%s\" at \"%s\" would have the same file name as \"%s\" at \"%s\"; put {overlay} or {target} in the pattern."
-        .formatted(
-            file.overlay().name(),
-            file.target().name(),
-            other.overlay().name(),
-            other.target().name());
+    return Sentence.of(
+        "\"%s\" at \"%s\" would have the same file name as \"%s\" at \"%s\"; put {overlay} or {target} in the pattern.",
+        file.overlay().name(), file.target().name(), other.overlay().name(), other.target().name());
   }
 }

@@ -2,6 +2,7 @@ package app.diaphan.core.targets;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Require;
+import app.diaphan.core.Sentence;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.regex.Matcher;
@@ -28,8 +29,9 @@ public record NamePattern(String text) {
     }
     if (TOKEN.matcher(text).replaceAll("").matches(".*[{}].*")) {
       throw new InvalidInput(
-          "The pattern \"%s\" has a brace without its other half; write tokens as {overlay}."
-              .formatted(text));
+          Sentence.of(
+              "The pattern \"%s\" has a brace without its other half; write tokens as {overlay}.",
+              text));
     }
   }
 
@@ -51,12 +53,12 @@ public record NamePattern(String text) {
       }
     }
     throw new InvalidInput(
-        "The pattern of file names has {%s}, which stands for nothing; there are %s."
-            .formatted(
-                word,
-                Arrays.stream(NameToken.values())
-                    .map(NameToken::written)
-                    .collect(Collectors.joining(", "))));
+        Sentence.of(
+            "The pattern of file names has {%s}, which stands for nothing; there are %s.",
+            word,
+            Arrays.stream(NameToken.values())
+                .map(NameToken::written)
+                .collect(Collectors.joining(", "))));
   }
 
   @Override

@@ -1,9 +1,9 @@
 package app.diaphan.core.targets;
 
+import app.diaphan.core.Sentence;
 import app.diaphan.core.deliver.FileName;
 import app.diaphan.core.frame.Frame;
 import java.time.LocalDate;
-import java.util.Locale;
 
 /**
  * What the tokens of a name stand for.
@@ -31,7 +31,7 @@ public record NameValues(
       case FRAME -> frame.width() + "x" + frame.height();
       case REVISION -> String.valueOf(revision);
       case DATE -> date.toString();
-      case COUNTER -> String.format(Locale.ROOT, "%02d", counter);
+      case COUNTER -> Sentence.of("%02d", counter);
       case LEFT -> String.valueOf(left);
       case TOP -> String.valueOf(top);
     };

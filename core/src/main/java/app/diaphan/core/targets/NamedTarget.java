@@ -2,6 +2,7 @@ package app.diaphan.core.targets;
 
 import app.diaphan.core.Names;
 import app.diaphan.core.Require;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.deliver.FileKind;
 import app.diaphan.core.deliver.Target;
 import app.diaphan.core.overlay.Overlay;
@@ -17,10 +18,10 @@ public record NamedTarget(
 
   public NamedTarget {
     Names.check(name, LONGEST, "A target's name");
-    Require.present(frame, "The frame of the target \"%s\"".formatted(name));
-    Require.present(file, "The file of the target \"%s\"".formatted(name));
-    Require.present(pattern, "The name pattern of the target \"%s\"".formatted(name));
-    Require.present(ifThere, "What the target \"%s\" does with files".formatted(name));
+    Require.present(frame, Sentence.of("The frame of the target \"%s\"", name));
+    Require.present(file, Sentence.of("The file of the target \"%s\"", name));
+    Require.present(pattern, Sentence.of("The name pattern of the target \"%s\"", name));
+    Require.present(ifThere, Sentence.of("What the target \"%s\" does with files", name));
   }
 
   NamedTarget named(String other) {

@@ -2,6 +2,7 @@ package app.diaphan.core.targets;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Require;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.deliver.FileKind;
 import java.util.HashMap;
 import java.util.List;
@@ -26,7 +27,7 @@ public record TargetList(List<NamedTarget> targets) {
   public TargetList {
     Require.present(targets, "The targets of the package");
     if (targets.isEmpty() || targets.size() > MOST) {
-      throw new InvalidInput("A package has 1 to %d targets.".formatted(MOST));
+      throw new InvalidInput(Sentence.of("A package has 1 to %d targets.", MOST));
     }
     targets = List.copyOf(targets);
     for (NamedTarget target : targets) {
@@ -34,7 +35,7 @@ public record TargetList(List<NamedTarget> targets) {
           targets.stream().filter(one -> one.name().equalsIgnoreCase(target.name())).count();
       if (same > 1) {
         throw new InvalidInput(
-            "Two targets are named \"%s\"; give one another name.".formatted(target.name()));
+            Sentence.of("Two targets are named \"%s\"; give one another name.", target.name()));
       }
     }
   }
@@ -68,7 +69,8 @@ public record TargetList(List<NamedTarget> targets) {
         .orElseThrow(
             () ->
                 new InvalidInput(
-                    "The package has no target \"%s\"; it has %s."
-                        .formatted(name, targets.stream().map(NamedTarget::name).toList())));
+                    Sentence.of(
+                        "The package has no target \"%s\"; it has %s.",
+                        name, targets.stream().map(NamedTarget::name).toList())));
   }
 }

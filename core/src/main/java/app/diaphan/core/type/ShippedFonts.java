@@ -1,6 +1,7 @@
 package app.diaphan.core.type;
 
 import app.diaphan.core.Digest;
+import app.diaphan.core.Sentence;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -91,7 +92,7 @@ public final class ShippedFonts {
   private static byte[] file(String name, String folder, int weight) {
     String style = weight + WEIGHTS.get(weight);
     String file =
-        "/app/diaphan/fonts/%s/%s/%s_%s.ttf".formatted(folder, style, fileStem(name), style);
+        Sentence.of("/app/diaphan/fonts/%s/%s/%s_%s.ttf", folder, style, fileStem(name), style);
     try (InputStream stream = ShippedFonts.class.getResourceAsStream(file)) {
       if (stream == null) {
         throw new IllegalStateException("The font file " + file + " is not on the class path.");

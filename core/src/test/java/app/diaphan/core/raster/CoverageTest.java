@@ -64,6 +64,27 @@ class CoverageTest {
   }
 
   @Test
+  void shapesThatReachFarBeyondAnyFrameCoverWhatTheyCover() {
+    Bounds low = new Bounds(0, 500, 8, 508);
+    Path2D huge = new Path2D.Double();
+    huge.moveTo(-1e30, -1e30);
+    huge.lineTo(1e30, -1e30);
+    huge.lineTo(1e30, 1e30);
+    huge.lineTo(-1e30, 1e30);
+    huge.closePath();
+    Plane plane = Coverage.of(huge, low);
+    assertEquals(low, plane.bounds());
+    for (float covered : plane.values()) {
+      assertEquals(1, covered);
+    }
+    Path2D nowhere = new Path2D.Double();
+    nowhere.moveTo(Double.NaN, 1);
+    nowhere.lineTo(5, Double.POSITIVE_INFINITY);
+    nowhere.lineTo(2, 3);
+    assertTrue(Coverage.of(nowhere, low).bounds().empty());
+  }
+
+  @Test
   void aPlaneIsNoLargerThanItsShape() {
     Bounds wide = new Bounds(-50, -50, 300, 300);
     Plane plane = Coverage.of(new Ellipse2D.Double(200.5, 100.5, 20, 10), wide);

@@ -1,6 +1,7 @@
 package app.diaphan.server.bundle;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.picture.PictureReader;
 import java.nio.charset.StandardCharsets;
 
@@ -25,7 +26,7 @@ public final class BundleParts {
         .forEach(
             (clip, stills) -> {
               for (int i = 0; i < stills.size(); i++) {
-                checkStill("Still %d of the clip %s".formatted(i + 1, clip), stills.get(i));
+                checkStill(Sentence.of("Still %d of the clip %s", i + 1, clip), stills.get(i));
               }
             });
     bundle.films().forEach(BundleParts::checkFilm);
@@ -44,8 +45,9 @@ public final class BundleParts {
     if (!begin.startsWith(new String(EBML, StandardCharsets.ISO_8859_1))
         || !begin.contains("webm")) {
       throw new InvalidInput(
-          "The clip %s is not a WebM file, whatever its name says; the bundle was not taken in."
-              .formatted(clip));
+          Sentence.of(
+              "The clip %s is not a WebM file, whatever its name says; the bundle was not taken in.",
+              clip));
     }
   }
 }

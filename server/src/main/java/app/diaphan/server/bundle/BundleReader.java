@@ -1,6 +1,7 @@
 package app.diaphan.server.bundle;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.deliver.FileName;
 import app.diaphan.core.house.HouseStyle;
 import app.diaphan.core.overlay.Overlay;
@@ -43,7 +44,7 @@ public final class BundleReader {
     }
     if (!Files.isRegularFile(folderOrZip)) {
       throw new InvalidInput(
-          "There is no bundle at %s; give a folder or a .zip file.".formatted(folderOrZip));
+          Sentence.of("There is no bundle at %s; give a folder or a .zip file.", folderOrZip));
     }
     return readZip(Files.readAllBytes(folderOrZip));
   }
@@ -63,8 +64,9 @@ public final class BundleReader {
         total += content.length;
         if (files.put(entry.getName(), content) != null) {
           throw new InvalidInput(
-              "The zip file has two files named \"%s\" and was not taken in."
-                  .formatted(entry.getName()));
+              Sentence.of(
+                  "The zip file has two files named \"%s\" and was not taken in.",
+                  entry.getName()));
         }
         checkSize(files.size(), total);
       }
@@ -85,7 +87,7 @@ public final class BundleReader {
     Path real = folder.toRealPath();
     for (Path path : paths) {
       if (!path.toRealPath().startsWith(real)) {
-        throw new InvalidInput("The bundle's file %s leads out of it.".formatted(path));
+        throw new InvalidInput(Sentence.of("The bundle's file %s leads out of it.", path));
       }
       total += Files.size(path);
       checkSize(files.size(), total);
@@ -97,8 +99,9 @@ public final class BundleReader {
   private static void checkSize(int files, long bytes) {
     if (files > MOST_FILES || bytes > MOST_BYTES) {
       throw new InvalidInput(
-          "The bundle is larger than %d MB or has more than %d files."
-              .formatted(MOST_BYTES >> 20, MOST_FILES));
+          Sentence.of(
+              "The bundle is larger than %d MB or has more than %d files.",
+              MOST_BYTES >> 20, MOST_FILES));
     }
   }
 
@@ -115,8 +118,9 @@ public final class BundleReader {
 
   private static InvalidInput leadsOut(String name) {
     return new InvalidInput(
-        "The bundle has a file named \"%s\", which would lie outside its folder; it was not taken in."
-            .formatted(name));
+        Sentence.of(
+            "The bundle has a file named \"%s\", which would lie outside its folder; it was not taken in.",
+            name));
   }
 
   private static Bundle of(Map<String, byte[]> files) {
@@ -128,7 +132,7 @@ public final class BundleReader {
       byte[] text = files.get(path);
       if (text == null) {
         throw new InvalidInput(
-            "The bundle lists the overlay %s, but has no such file.".formatted(path));
+            Sentence.of("The bundle lists the overlay %s, but has no such file.", path));
       }
       overlays.put(
           file,
@@ -182,8 +186,9 @@ public final class BundleReader {
         DocumentJson.read(json, BundleContents.class, "The file package.json");
     if (!BundleContents.FORMAT.equals(contents.format())) {
       throw new InvalidInput(
-          "The file package.json is of the format \"%s\", not \"%s\"."
-              .formatted(contents.format(), BundleContents.FORMAT));
+          Sentence.of(
+              "The file package.json is of the format \"%s\", not \"%s\".",
+              contents.format(), BundleContents.FORMAT));
     }
     return contents;
   }
@@ -199,8 +204,9 @@ public final class BundleReader {
     }
     if (number > BundleContents.VERSION) {
       throw new InvalidInput(
-          "The bundle has version %d; this Diaphan reads versions up to %d. Use a newer Diaphan."
-              .formatted(number, BundleContents.VERSION));
+          Sentence.of(
+              "The bundle has version %d; this Diaphan reads versions up to %d. Use a newer Diaphan.",
+              number, BundleContents.VERSION));
     }
     Map<Object, Object> newer = new LinkedHashMap<>(fields);
     if (number < 2) {

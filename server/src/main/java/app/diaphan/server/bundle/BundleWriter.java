@@ -1,5 +1,6 @@
 package app.diaphan.server.bundle;
 
+import app.diaphan.core.Sentence;
 import app.diaphan.server.json.DocumentJson;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -41,7 +42,10 @@ public final class BundleWriter {
       }
       for (var clip : bundle.clips().entrySet()) {
         for (int i = 0; i < clip.getValue().size(); i++) {
-          add(zip, "backdrops/%s/%02d.jpg".formatted(clip.getKey(), i + 1), clip.getValue().get(i));
+          add(
+              zip,
+              Sentence.of("backdrops/%s/%02d.jpg", clip.getKey(), i + 1),
+              clip.getValue().get(i));
         }
       }
       for (var film : bundle.films().entrySet()) {

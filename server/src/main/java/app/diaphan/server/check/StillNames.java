@@ -1,5 +1,8 @@
 package app.diaphan.server.check;
 
+import app.diaphan.core.Sentence;
+import java.util.Locale;
+
 /** How stills are called in sentences. */
 public final class StillNames {
   private StillNames() {}
@@ -11,7 +14,8 @@ public final class StillNames {
    */
   public static String of(String clip, int position) {
     String words = clip.replace('-', ' ');
-    return "%s%s, still %d"
-        .formatted(words.substring(0, 1).toUpperCase(), words.substring(1), position);
+    return Sentence.of(
+        "%s%s, still %d",
+        words.substring(0, 1).toUpperCase(Locale.ROOT), words.substring(1), position);
   }
 }

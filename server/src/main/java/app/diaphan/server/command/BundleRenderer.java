@@ -1,6 +1,7 @@
 package app.diaphan.server.command;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.memory.RecentMemory;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.picture.Picture;
@@ -50,8 +51,9 @@ final class BundleRenderer {
               .orElseThrow(
                   () ->
                       new InvalidInput(
-                          "The bundle has no overlay \"%s\"; it has %s."
-                              .formatted(name, all.stream().map(Overlay::name).toList()))));
+                          Sentence.of(
+                              "The bundle has no overlay \"%s\"; it has %s.",
+                              name, all.stream().map(Overlay::name).toList()))));
     }
     return chosen;
   }

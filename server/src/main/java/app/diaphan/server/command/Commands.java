@@ -1,7 +1,12 @@
 package app.diaphan.server.command;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.deliver.DeliveryFailed;
+import app.diaphan.core.deliver.DiskTrouble;
+import app.diaphan.core.memory.NoRoom;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
@@ -23,6 +28,7 @@ public final class Commands {
           "returned", ReturnedCommand::new,
           "convert", ConvertCommand::new,
           "restore", RestoreCommand::new,
+          "trial", TrialCommand::new,
           "train", TrainCommand::new);
 
   private Commands() {}
@@ -39,12 +45,32 @@ public final class Commands {
     line.setOverwrittenOptionsAllowed(true);
     line.setExecutionExceptionHandler(
         (e, command, parsed) -> {
-          if (e instanceof InvalidInput || e instanceof DeliveryFailed) {
-            command.getErr().println(e.getMessage());
+          Optional<String> sentence = sentence(e);
+          sentence.ifPresent(command.getErr()::println);
+          if (sentence.isPresent()) {
             return 1;
           }
           throw e;
         });
     return line.execute(arguments);
+  }
+
+  /** What the designer is told; nothing for an error in Diaphan itself. */
+  private static Optional<String> sentence(Exception e) {
+    return switch (e) {
+      case InvalidInput known -> Optional.of(known.getMessage());
+      case DeliveryFailed known -> Optional.of(known.getMessage());
+      case NoRoom known -> Optional.of(known.getMessage());
+      case UncheckedIOException disk -> Optional.of(stopped(disk.getCause()));
+      case IOException disk -> Optional.of(stopped(disk));
+      default -> Optional.empty();
+    };
+  }
+
+  private static String stopped(IOException e) {
+    return Sentence.of(
+        "Diaphan had to stop: %s (%s).",
+        DiskTrouble.of(e).map(DiskTrouble::words).orElse("a file could not be read or written"),
+        e.getMessage());
   }
 }

@@ -15,6 +15,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
@@ -47,7 +48,9 @@ final class ConvertCommand implements Callable<Integer> {
     Renderer renderer = BundleRenderer.of(bundle);
     boolean failed = false;
     for (Overlay overlay : BundleRenderer.chosen(bundle, names)) {
-      Path file = folder.resolve(FileName.from(overlay.name()) + "." + format.name().toLowerCase());
+      Path file =
+          folder.resolve(
+              FileName.from(overlay.name()) + "." + format.name().toLowerCase(Locale.ROOT));
       try {
         SafeFile.write(
             file,

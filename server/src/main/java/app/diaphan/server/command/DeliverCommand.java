@@ -1,6 +1,7 @@
 package app.diaphan.server.command;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.deliver.Delivered;
 import app.diaphan.core.deliver.Deliverer;
 import app.diaphan.core.deliver.Progress;
@@ -113,7 +114,7 @@ final class DeliverCommand implements Callable<Integer> {
   private List<Delivered> deliver(Deliverer deliverer, PlannedFile file) {
     if (!file.possible()) {
       throw new InvalidInput(
-          "\"%s\" was not delivered. %s".formatted(file.overlay().name(), file.problem()));
+          Sentence.of("\"%s\" was not delivered. %s", file.overlay().name(), file.problem()));
     }
     return deliverer.deliver(
         file.overlay(),

@@ -1,6 +1,7 @@
 package app.diaphan.server.command;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import app.diaphan.server.DataFolder;
 import app.diaphan.server.disk.Backups;
 import java.io.IOException;
@@ -33,11 +34,11 @@ final class RestoreCommand implements Callable<Integer> {
       return 0;
     }
     if (all.isEmpty() && backup == null) {
-      throw new InvalidInput("There is no backup in %s.".formatted(folder.backups()));
+      throw new InvalidInput(Sentence.of("There is no backup in %s.", folder.backups()));
     }
     Path chosen = backup == null ? all.getFirst() : folder.backups().resolve(backup).normalize();
     if (!chosen.startsWith(folder.backups())) {
-      throw new InvalidInput("\"%s\" is no name of a backup.".formatted(backup));
+      throw new InvalidInput(Sentence.of("\"%s\" is no name of a backup.", backup));
     }
     backups
         .restore(chosen)

@@ -1,6 +1,7 @@
 package app.diaphan.server.command;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.picture.PictureFile;
 import app.diaphan.core.picture.PictureReader;
 import app.diaphan.core.picture.RasterPicture;
@@ -82,7 +83,7 @@ final class ReturnedCommand implements Callable<Integer> {
     PictureFile read = PictureReader.readFile(file.getFileName().toString(), bytes);
     if (!(read.picture() instanceof RasterPicture)) {
       throw new InvalidInput(
-          "\"%s\" is a vector picture; give a file of pixels.".formatted(file.getFileName()));
+          Sentence.of("\"%s\" is a vector picture; give a file of pixels.", file.getFileName()));
     }
     return read;
   }

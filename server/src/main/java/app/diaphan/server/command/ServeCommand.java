@@ -1,6 +1,7 @@
 package app.diaphan.server.command;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import app.diaphan.server.DataFolder;
 import app.diaphan.server.ServerApplication;
 import app.diaphan.server.bundle.BundleReader;
@@ -28,10 +29,13 @@ final class ServeCommand implements Callable<Integer> {
   @Option(names = "--bundle", description = "Bundle to load if there is no package yet.")
   Path bundle;
 
+  @Option(names = "--open", description = "Opens the address, if this is a desktop.")
+  boolean open;
+
   @Override
   public Integer call() throws IOException {
     if (port < 0 || port > 65535) {
-      throw new InvalidInput("There is no port %d; give one from 1 to 65535.".formatted(port));
+      throw new InvalidInput(Sentence.of("There is no port %d; give one from 1 to 65535.", port));
     }
     DataFolder folder = new DataFolder(data);
     folder.makeReady();
@@ -46,19 +50,23 @@ final class ServeCommand implements Callable<Integer> {
       store.add(BundleReader.read(bundle));
     }
     int actual = ((WebServerApplicationContext) context).getWebServer().getPort();
-    System.out.println("Diaphan is ready at http://127.0.0.1:" + actual);
+    String address = "http://127.0.0.1:" + actual;
+    System.out.println("Diaphan is ready at " + address);
+    if (open) {
+      DesktopBrowser.open(address);
+    }
     return Commands.KEEP_RUNNING;
   }
 
   private String reason(RuntimeException e, DataFolder folder) {
     for (Throwable cause = e; cause != null; cause = cause.getCause()) {
       if (cause instanceof PortInUseException || cause instanceof BindException) {
-        return "Port %d is in use, perhaps by another Diaphan; give another with --port."
-            .formatted(port);
+        return Sentence.of(
+            "Port %d is in use, perhaps by another Diaphan; give another with --port.", port);
       }
     }
     return DatabaseTrouble.of(e)
         .map(DatabaseTrouble::sentence)
-        .orElseGet(() -> "%s says more.".formatted(folder.log()));
+        .orElseGet(() -> Sentence.of("%s says more.", folder.log()));
   }
 }

@@ -1,6 +1,7 @@
 package app.diaphan.server.command;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.deliver.BitDepth;
 import app.diaphan.core.deliver.Carried;
 import app.diaphan.core.deliver.Compression;
@@ -122,7 +123,7 @@ final class TargetOptions {
       }
       words.add(constant.name().toLowerCase(Locale.ROOT));
     }
-    throw new InvalidInput("--%s is \"%s\"; give one of %s.".formatted(option, word, words));
+    throw new InvalidInput(Sentence.of("--%s is \"%s\"; give one of %s.", option, word, words));
   }
 
   private Extent extent() {
@@ -131,7 +132,7 @@ final class TargetOptions {
       case "trimmed" -> new Extent.TrimmedExtent(margin, even);
       default ->
           throw new InvalidInput(
-              "--extent is \"%s\"; give one of [frame, trimmed].".formatted(extent));
+              Sentence.of("--extent is \"%s\"; give one of [frame, trimmed].", extent));
     };
   }
 
@@ -143,8 +144,9 @@ final class TargetOptions {
       case "none" -> new Carried.OverColour(Colour.parse(over));
       default ->
           throw new InvalidInput(
-              "--alpha is \"%s\"; give one of [straight, premultiplied, fill-and-key, none]."
-                  .formatted(alpha));
+              Sentence.of(
+                  "--alpha is \"%s\"; give one of [straight, premultiplied, fill-and-key, none].",
+                  alpha));
     };
   }
 
@@ -155,7 +157,7 @@ final class TargetOptions {
     Matcher matcher = SIZE.matcher(size);
     if (!matcher.matches()) {
       throw new InvalidInput(
-          "The frame \"%s\" cannot be read; write it as 1920x1080.".formatted(size));
+          Sentence.of("The frame \"%s\" cannot be read; write it as 1920x1080.", size));
     }
     int width = Integer.parseInt(matcher.group(1));
     int height = Integer.parseInt(matcher.group(2));

@@ -1,6 +1,7 @@
 package app.diaphan.server.deliver;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.deliver.FileName;
 import app.diaphan.server.DataFolder;
 import app.diaphan.server.store.GraphicsPackage;
@@ -73,31 +74,33 @@ public class DeliveryFolder {
     try {
       folder = Path.of(wanted);
     } catch (InvalidPathException e) {
-      throw new InvalidInput("\"%s\" is no path of a folder.".formatted(wanted));
+      throw new InvalidInput(Sentence.of("\"%s\" is no path of a folder.", wanted));
     }
     if (!folder.isAbsolute()) {
       throw new InvalidInput(
-          "\"%s\" does not say where it lies; give the whole path of the folder."
-              .formatted(wanted));
+          Sentence.of(
+              "\"%s\" does not say where it lies; give the whole path of the folder.", wanted));
     }
     if (!Files.isDirectory(folder)) {
       throw new InvalidInput(
-          "There is no folder \"%s\" on this computer. Make it first, or choose another."
-              .formatted(wanted));
+          Sentence.of(
+              "There is no folder \"%s\" on this computer. Make it first, or choose another.",
+              wanted));
     }
     Path real = realPath(folder);
     if (data.path().startsWith(real) || real.startsWith(data.path())) {
       throw new InvalidInput(
-          "Diaphan keeps its own data in \"%s\"; deliver to another folder.".formatted(wanted));
+          Sentence.of("Diaphan keeps its own data in \"%s\"; deliver to another folder.", wanted));
     }
     if (real.getNameCount() == 0 || SYSTEM.contains(real.getName(0).toString())) {
       throw new InvalidInput(
-          "\"%s\" belongs to the system of this computer; deliver to a folder of your own."
-              .formatted(wanted));
+          Sentence.of(
+              "\"%s\" belongs to the system of this computer; deliver to a folder of your own.",
+              wanted));
     }
     if (!Files.isWritable(folder)) {
       throw new InvalidInput(
-          "Nothing can be written in the folder \"%s\". Choose another.".formatted(wanted));
+          Sentence.of("Nothing can be written in the folder \"%s\". Choose another.", wanted));
     }
     return folder.normalize();
   }
@@ -106,7 +109,7 @@ public class DeliveryFolder {
     try {
       return folder.toRealPath();
     } catch (IOException e) {
-      throw new InvalidInput("The folder \"%s\" cannot be looked at.".formatted(folder));
+      throw new InvalidInput(Sentence.of("The folder \"%s\" cannot be looked at.", folder));
     }
   }
 }

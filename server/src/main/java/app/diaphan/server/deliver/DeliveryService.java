@@ -1,6 +1,7 @@
 package app.diaphan.server.deliver;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.deliver.Delivered;
 import app.diaphan.core.deliver.Deliverer;
 import app.diaphan.core.deliver.DeliveryFailed;
@@ -230,7 +231,7 @@ public class DeliveryService {
       delivery.overlayIsGone();
       delivery.ended(
           DeliveryEntity.State.SKIPPED,
-          "\"%s\" was deleted before it was delivered.".formatted(file.overlay().name()),
+          Sentence.of("\"%s\" was deleted before it was delivered.", file.overlay().name()),
           clock.instant());
       deliveries.save(delivery);
       return;

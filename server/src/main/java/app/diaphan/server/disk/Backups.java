@@ -1,10 +1,12 @@
 package app.diaphan.server.disk;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import app.diaphan.server.DataFolder;
 import java.io.IOException;
 import java.nio.channels.FileChannel;
 import java.nio.channels.FileLock;
+import java.nio.channels.OverlappingFileLockException;
 import java.nio.file.DirectoryStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -63,7 +65,7 @@ public final class Backups {
     Path file = data.backups().resolve(NAME.format(now) + END);
     Path unfinished = file.resolveSibling(file.getFileName() + ".unfinished");
     try (Statement statement = database.createStatement()) {
-      statement.execute("BACKUP TO '%s'".formatted(unfinished.toString().replace("'", "''")));
+      statement.execute(Sentence.of("BACKUP TO '%s'", unfinished.toString().replace("'", "''")));
       Files.move(unfinished, file, StandardCopyOption.ATOMIC_MOVE);
     } finally {
       Files.deleteIfExists(unfinished);
@@ -82,7 +84,7 @@ public final class Backups {
    */
   public Optional<Path> restore(Path backup) throws IOException {
     if (!Files.isRegularFile(backup)) {
-      throw new InvalidInput("There is no backup %s.".formatted(backup));
+      throw new InvalidInput(Sentence.of("There is no backup %s.", backup));
     }
     Path file = data.databaseFile();
     Optional<Path> before = Optional.empty();
@@ -99,7 +101,7 @@ public final class Backups {
         Files.move(before.get(), file, StandardCopyOption.REPLACE_EXISTING);
       }
       throw new InvalidInput(
-          "The backup %s cannot be read; nothing was changed.".formatted(backup), e);
+          Sentence.of("The backup %s cannot be read; nothing was changed.", backup), e);
     }
     return before;
   }
@@ -108,9 +110,15 @@ public final class Backups {
     try (FileChannel channel = FileChannel.open(file, StandardOpenOption.WRITE);
         FileLock lock = channel.tryLock()) {
       if (lock == null) {
-        throw new InvalidInput("The database %s is in use. Close Diaphan first.".formatted(file));
+        throw inUse(file);
       }
+    } catch (OverlappingFileLockException e) {
+      throw inUse(file); // By this very process.
     }
+  }
+
+  private static InvalidInput inUse(Path file) {
+    return new InvalidInput(Sentence.of("The database %s is in use. Close Diaphan first.", file));
   }
 
   private static Path free(Path file) {

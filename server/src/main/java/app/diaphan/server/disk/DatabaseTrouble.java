@@ -35,6 +35,16 @@ public enum DatabaseTrouble {
     return sentence;
   }
 
+  /** Whether the database has closed itself, so that its connections are of no more use. */
+  static boolean closed(Throwable e) {
+    for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+      if (cause instanceof SQLException database && database.getErrorCode() == CLOSED_CODE) {
+        return true;
+      }
+    }
+    return false;
+  }
+
   /** Nothing if it is something else. */
   public static Optional<DatabaseTrouble> of(Throwable e) {
     Optional<DatabaseTrouble> disk =

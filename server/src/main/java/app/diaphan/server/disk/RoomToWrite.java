@@ -16,13 +16,19 @@ public class RoomToWrite {
   private static final long LEAST_BYTES = 24L << 20;
 
   private final DataFolder data;
+  private final ReopenedDatabase database;
 
-  RoomToWrite(DataFolder data) {
+  RoomToWrite(DataFolder data, ReopenedDatabase database) {
     this.data = data;
+    this.database = database;
   }
 
   /** What is in the way of writing; nothing if nothing is. */
   public Optional<DatabaseTrouble> trouble() {
+    Optional<DatabaseTrouble> closed = database.trouble();
+    if (closed.isPresent()) {
+      return closed;
+    }
     try {
       if (!Files.exists(data.databaseFile())) {
         return Optional.of(DatabaseTrouble.MISSING);

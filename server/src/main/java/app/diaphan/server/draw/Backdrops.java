@@ -1,6 +1,7 @@
 package app.diaphan.server.draw;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.overlay.Colour;
 import app.diaphan.server.picture.DecodedPictures;
 import app.diaphan.server.store.PackageStore;
@@ -35,7 +36,8 @@ public class Backdrops {
       return new Backdrop.Flat(Colour.parse(text));
     }
     throw new InvalidInput(
-        "The backdrop \"%s\" is not known; give none, a colour such as #808080, or still-12."
-            .formatted(text));
+        Sentence.of(
+            "The backdrop \"%s\" is not known; give none, a colour such as #808080, or still-12.",
+            text));
   }
 }

@@ -1,6 +1,7 @@
 package app.diaphan.server.draw;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.cutout.CutView;
 import app.diaphan.core.cutout.GroundLeft;
 import app.diaphan.core.overlay.cutout.CutOut;
@@ -66,7 +67,7 @@ public class CutOutLooks {
       Long packageId, String name, CutOut cutOut, CutView view, PicturePart part, boolean quick) {
     if (!(drawings.picture(packageId, name).orElse(null) instanceof RasterPicture whole)) {
       throw new InvalidInput(
-          "The package has no picture of pixels \"%s\" to cut out.".formatted(name));
+          Sentence.of("The package has no picture of pixels \"%s\" to cut out.", name));
     }
     int right = Math.min(whole.width(), part.left() + part.width());
     int bottom = Math.min(whole.height(), part.top() + part.height());

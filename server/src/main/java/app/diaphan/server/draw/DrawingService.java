@@ -1,6 +1,7 @@
 package app.diaphan.server.draw;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.deliver.StagePicture;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
@@ -258,7 +259,7 @@ public class DrawingService {
    */
   public byte[] fontSample(String family) {
     if (ShippedFonts.shelf().find(family).isEmpty()) {
-      throw new InvalidInput("There is no font \"%s\" here.".formatted(family));
+      throw new InvalidInput(Sentence.of("There is no font \"%s\" here.", family));
     }
     TextPiece name =
         new TextPiece(

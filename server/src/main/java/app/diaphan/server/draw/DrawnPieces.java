@@ -1,5 +1,6 @@
 package app.diaphan.server.draw;
 
+import app.diaphan.core.Sentence;
 import app.diaphan.core.overlay.Pieces;
 import app.diaphan.core.overlay.Place;
 import app.diaphan.core.overlay.PlatePiece;
@@ -102,10 +103,10 @@ final class DrawnPieces {
 
   private static String note(SetText.Fitted fitted) {
     if (fitted.size() < 1) {
-      return "Set at %.0f %% of its size to fit the box.".formatted(100 * fitted.size());
+      return Sentence.of("Set at %.0f %% of its size to fit the box.", 100 * fitted.size());
     }
     if (fitted.narrowed() < 1) {
-      return "Narrowed to %.0f %% to fit the box.".formatted(100 * fitted.narrowed());
+      return Sentence.of("Narrowed to %.0f %% to fit the box.", 100 * fitted.narrowed());
     }
     return "";
   }

@@ -2,6 +2,7 @@ package app.diaphan.server.json;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Names;
+import app.diaphan.core.Sentence;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
@@ -59,8 +60,9 @@ public final class Misreading {
     return switch (e) {
       case StreamReadException syntax -> "is not valid JSON; look at " + line(syntax) + ".";
       case UnrecognizedPropertyException unknown ->
-          "has a field \"%s\" that this version of Diaphan does not know; take it out or use a newer version."
-              .formatted(Names.shortened(unknown.getPropertyName(), LONGEST_QUOTE));
+          Sentence.of(
+              "has a field \"%s\" that this version of Diaphan does not know; take it out or use a newer version.",
+              Names.shortened(unknown.getPropertyName(), LONGEST_QUOTE));
       case DatabindException mismatch -> "cannot be used: " + place(e) + what(mismatch);
       default -> "cannot be read as JSON.";
     };
@@ -70,7 +72,7 @@ public final class Misreading {
     TokenStreamLocation location = syntax.getLocation();
     return location == null || location.getLineNr() < 0
         ? "its beginning"
-        : "line %d, column %d".formatted(location.getLineNr(), location.getColumnNr());
+        : Sentence.of("line %d, column %d", location.getLineNr(), location.getColumnNr());
   }
 
   /** Such as "piece 3, run 1, size: "; empty for the whole document. */
@@ -107,14 +109,15 @@ public final class Misreading {
   private static String what(DatabindException e) {
     Matcher missing = MISSING.matcher(String.valueOf(e.getOriginalMessage()));
     if (missing.find()) {
-      return "\"%s\" is missing.".formatted(missing.group(1));
+      return Sentence.of("\"%s\" is missing.", missing.group(1));
     }
     return switch (e) {
       case InvalidNullException empty -> "it is null, but has to say something.";
       case InvalidTypeIdException kind when kind.getTypeId() == null -> "its kind is missing.";
       case InvalidTypeIdException kind ->
-          "the kind \"%s\" is not one that Diaphan knows."
-              .formatted(Names.shortened(kind.getTypeId(), LONGEST_QUOTE));
+          Sentence.of(
+              "the kind \"%s\" is not one that Diaphan knows.",
+              Names.shortened(kind.getTypeId(), LONGEST_QUOTE));
       case MismatchedInputException mismatch -> "it has to be " + wanted(mismatch.getTargetType());
       default -> "its value is not one that can stand there.";
     };

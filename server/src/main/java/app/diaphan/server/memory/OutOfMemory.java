@@ -1,5 +1,6 @@
 package app.diaphan.server.memory;
 
+import app.diaphan.core.Sentence;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
@@ -36,9 +37,10 @@ public class OutOfMemory {
     Runtime runtime = Runtime.getRuntime();
     long used = runtime.totalMemory() - runtime.freeMemory();
     if (used > TOO_FULL * runtime.maxMemory()) {
-      System.err.printf(
-          "Diaphan has no memory left to go on with (%d of %d MiB are in use) and ends. What was saved is safe.%n",
-          used >> 20, runtime.maxMemory() >> 20);
+      System.err.println(
+          Sentence.of(
+              "Diaphan has no memory left to go on with (%d of %d MiB are in use) and ends. What was saved is safe.",
+              used >> 20, runtime.maxMemory() >> 20));
       Runtime.getRuntime().halt(EXIT);
     }
   }

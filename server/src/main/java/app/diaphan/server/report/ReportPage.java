@@ -1,5 +1,6 @@
 package app.diaphan.server.report;
 
+import app.diaphan.core.Sentence;
 import app.diaphan.core.deliver.FileReport;
 import app.diaphan.core.deliver.Target;
 import app.diaphan.core.picture.PackedPng;
@@ -43,7 +44,8 @@ public final class ReportPage {
   public static String of(String packageName, ZonedDateTime when, List<Entry> entries) {
     StringBuilder page = new StringBuilder();
     page.append(
-        """
+        Sentence.of(
+            """
         <!doctype html>
         <html lang="en"><head><meta charset="utf-8"><title>%1$s: delivered files</title>
         <style>
@@ -57,12 +59,11 @@ public final class ReportPage {
         @media print { body { margin: 0; } }
         </style></head><body>
         <h1>%1$s</h1><p class="when">%3$s, %4$s</p>
-        """
-            .formatted(
-                escaped(packageName),
-                PICTURE_WIDTH,
-                entries.size() == 1 ? "One file" : entries.size() + " files",
-                when.format(DateTimeFormatter.ofPattern("d MMMM uuuu, HH:mm", Locale.ENGLISH))));
+        """,
+            escaped(packageName),
+            PICTURE_WIDTH,
+            entries.size() == 1 ? "One file" : entries.size() + " files",
+            when.format(DateTimeFormatter.ofPattern("d MMMM uuuu, HH:mm", Locale.ENGLISH))));
     entries.forEach(entry -> page.append(article(entry)));
     return page.append("</body></html>\n").toString();
   }
@@ -70,39 +71,39 @@ public final class ReportPage {
   private static String article(Entry entry) {
     FileReport report = entry.report();
     StringBuilder facts = new StringBuilder();
-    fact(facts, "Overlay", "%s, revision %d".formatted(entry.overlay(), entry.revision()));
+    fact(facts, "Overlay", Sentence.of("%s, revision %d", entry.overlay(), entry.revision()));
     fact(
         facts,
         "Target",
-        "%s, for a frame of %s".formatted(entry.target(), entry.how().frame().sizeInWords()));
+        Sentence.of("%s, for a frame of %s", entry.target(), entry.how().frame().sizeInWords()));
     fact(
         facts,
         "Drawn",
         report.drawn() == null
             ? "nothing"
-            : "%d × %d px, from %d right, %d down"
-                .formatted(
-                    report.drawn().width(),
-                    report.drawn().height(),
-                    report.drawn().left(),
-                    report.drawn().top()));
+            : Sentence.of(
+                "%d × %d px, from %d right, %d down",
+                report.drawn().width(),
+                report.drawn().height(),
+                report.drawn().left(),
+                report.drawn().top()));
     if (report.alpha() == FileReport.AlphaFound.STRAIGHT) {
-      fact(facts, "Edge when halved", "off by at most %.2f of 255".formatted(report.fringe()));
+      fact(facts, "Edge when halved", Sentence.of("off by at most %.2f of 255", report.fringe()));
     }
-    fact(facts, "Length", "%,d bytes".formatted(report.bytes()));
+    fact(facts, "Length", Sentence.of("%,d bytes", report.bytes()));
     fact(facts, "SHA-256", report.sha256());
     for (Map.Entry<String, String> tag : report.tags().entrySet()) {
       fact(facts, tag.getKey(), tag.getValue());
     }
-    return """
-        <article><div><img alt="%s over mid-grey" src="%s"></div><div><h2>%s</h2><p>%s.</p><dl>%s</dl></div></article>
+    return Sentence.of(
         """
-        .formatted(
-            escaped(entry.overlay()),
-            picture(entry.file()),
-            escaped(entry.file().getFileName().toString()),
-            escaped(entry.sentence()),
-            facts);
+        <article><div><img alt="%s over mid-grey" src="%s"></div><div><h2>%s</h2><p>%s.</p><dl>%s</dl></div></article>
+        """,
+        escaped(entry.overlay()),
+        picture(entry.file()),
+        escaped(entry.file().getFileName().toString()),
+        escaped(entry.sentence()),
+        facts);
   }
 
   private static void fact(StringBuilder to, String name, String value) {

@@ -2,6 +2,7 @@ package app.diaphan.server.returned;
 
 import app.diaphan.core.Digest;
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.picture.PictureFile;
 import app.diaphan.core.picture.PictureReader;
 import app.diaphan.core.picture.RasterPicture;
@@ -52,7 +53,7 @@ public class ReturnedService {
     PictureFile returned = PictureReader.readFile(name, bytes);
     if (!(returned.picture() instanceof RasterPicture picture)) {
       throw new InvalidInput(
-          "\"%s\" is a vector picture; give back a file of pixels.".formatted(name));
+          Sentence.of("\"%s\" is a vector picture; give back a file of pixels.", name));
     }
     Recognition<DeliveryEntity> recognition = new Recognition<>(picture);
     Set<String> seen = new HashSet<>();
@@ -85,6 +86,6 @@ public class ReturnedService {
   private static boolean sameSize(DeliveryEntity delivery, RasterPicture picture) {
     String report = Optional.ofNullable(delivery.report()).orElse("");
     return report.contains(
-        "\"width\":%d,\"height\":%d,".formatted(picture.width(), picture.height()));
+        Sentence.of("\"width\":%d,\"height\":%d,", picture.width(), picture.height()));
   }
 }

@@ -1,5 +1,6 @@
 package app.diaphan.server.screening;
 
+import app.diaphan.core.Sentence;
 import app.diaphan.core.deliver.StoredSamples;
 import app.diaphan.core.memory.Memory;
 import app.diaphan.core.memory.Remembered;
@@ -45,7 +46,8 @@ public class ScreeningService {
     AsDelivered.Now now = deliveries.now(file);
     if (now != AsDelivered.Now.SAME) {
       throw new Missing(
-          "%s cannot be screened. %s Deliver it again.".formatted(file.fileName(), now.sentence()));
+          Sentence.of(
+              "%s cannot be screened. %s Deliver it again.", file.fileName(), now.sentence()));
     }
     return kept.of(
         new Asked(file.sha256().orElseThrow(), reading), () -> read(Path.of(file.path()), reading));

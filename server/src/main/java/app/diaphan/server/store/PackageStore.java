@@ -2,6 +2,7 @@ package app.diaphan.server.store;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Names;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.check.CheckKind;
 import app.diaphan.core.deliver.FileName;
 import app.diaphan.core.house.HouseStyle;
@@ -127,7 +128,7 @@ public class PackageStore {
   public OverlayRevision revision(Long overlayId, int number) {
     return revisions
         .findByOverlayIdAndNumber(overlayId, number)
-        .orElseThrow(() -> new Missing("The overlay has no revision %d.".formatted(number)));
+        .orElseThrow(() -> new Missing(Sentence.of("The overlay has no revision %d.", number)));
   }
 
   /** The overlay's document with its package's present finish sets on what follows them. */

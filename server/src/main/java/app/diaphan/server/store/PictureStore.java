@@ -2,6 +2,7 @@ package app.diaphan.server.store;
 
 import app.diaphan.core.Digest;
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.cutout.Ground;
 import app.diaphan.core.deliver.FileName;
 import app.diaphan.core.overlay.Overlay;
@@ -11,6 +12,7 @@ import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.core.picture.VectorPicture;
 import app.diaphan.server.json.DocumentJson;
 import app.diaphan.server.picture.DecodedPictures;
+import app.diaphan.server.picture.PictureTrial;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
@@ -33,6 +35,7 @@ public class PictureStore {
   private final PictureContents contents;
   private final Overlays overlays;
   private final DecodedPictures decoded;
+  private final PictureTrial trial;
   private final TransactionTemplate transaction;
 
   /** Held until what was kept can be seen by the next: names and bytes are there once. */
@@ -43,11 +46,13 @@ public class PictureStore {
       PictureContents contents,
       Overlays overlays,
       DecodedPictures decoded,
+      PictureTrial trial,
       PlatformTransactionManager transactions) {
     this.pictures = pictures;
     this.contents = contents;
     this.overlays = overlays;
     this.decoded = decoded;
+    this.trial = trial;
     transaction = new TransactionTemplate(transactions);
   }
 
@@ -108,6 +113,9 @@ public class PictureStore {
   private Read read(String name, byte[] bytes) {
     FileName.check(name);
     String digest = Digest.of(bytes);
+    if (!contents.existsById(digest)) {
+      trial.check(name, bytes);
+    }
     return new Read(digest, bytes, decoded.file(name, digest, () -> bytes));
   }
 
@@ -164,8 +172,9 @@ public class PictureStore {
     List<String> users = uses(picture.packageId()).getOrDefault(picture.name(), List.of());
     if (!users.isEmpty()) {
       throw new InvalidInput(
-          "\"%s\" is shown by %s and was not taken away; show another picture there first."
-              .formatted(picture.name(), String.join(", ", users)));
+          Sentence.of(
+              "\"%s\" is shown by %s and was not taken away; show another picture there first.",
+              picture.name(), String.join(", ", users)));
     }
     pictures.delete(picture);
     pictures.flush();

@@ -1,6 +1,7 @@
 package app.diaphan.server.web;
 
 import app.diaphan.core.Digest;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.deliver.Carried;
 import app.diaphan.server.deliver.AsDelivered;
 import app.diaphan.server.deliver.DeliveryService;
@@ -140,8 +141,9 @@ class DeliveryApi {
     Path file = Path.of(delivery.path());
     if (!isThere(delivery)) {
       throw new Missing(
-          "%s cannot be fetched. %s Deliver it again."
-              .formatted(delivery.fileName(), deliveries.now(delivery).sentence()));
+          Sentence.of(
+              "%s cannot be fetched. %s Deliver it again.",
+              delivery.fileName(), deliveries.now(delivery).sentence()));
     }
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, attachment(delivery.fileName()))

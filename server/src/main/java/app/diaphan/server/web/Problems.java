@@ -1,10 +1,12 @@
 package app.diaphan.server.web;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.deliver.DeliveryFailed;
 import app.diaphan.core.memory.NoRoom;
 import app.diaphan.core.picture.PictureReader;
 import app.diaphan.server.disk.DatabaseTrouble;
+import app.diaphan.server.disk.ReopenedDatabase;
 import app.diaphan.server.disk.WritingGuard;
 import app.diaphan.server.json.Misreading;
 import app.diaphan.server.memory.OutOfMemory;
@@ -34,9 +36,11 @@ class Problems extends ResponseEntityExceptionHandler {
   private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
   private final OutOfMemory outOfMemory;
+  private final ReopenedDatabase database;
 
-  Problems(OutOfMemory outOfMemory) {
+  Problems(OutOfMemory outOfMemory, ReopenedDatabase database) {
     this.outOfMemory = outOfMemory;
+    this.database = database;
   }
 
   @ExceptionHandler
@@ -82,8 +86,9 @@ class Problems extends ResponseEntityExceptionHandler {
     LOG.error("{} {} needed more memory", request.getMethod(), request.getRequestURI(), e);
     return ProblemDetail.forStatusAndDetail(
         HttpStatus.SERVICE_UNAVAILABLE,
-        "There was not enough memory to answer %s %s. Nothing was lost; try again, or start Diaphan with more."
-            .formatted(request.getMethod(), request.getRequestURI()));
+        Sentence.of(
+            "There was not enough memory to answer %s %s. Nothing was lost; try again, or start Diaphan with more.",
+            request.getMethod(), request.getRequestURI()));
   }
 
   @ExceptionHandler
@@ -95,6 +100,7 @@ class Problems extends ResponseEntityExceptionHandler {
     Optional<DatabaseTrouble> trouble = DatabaseTrouble.of(e);
     if (trouble.isPresent()) {
       LOG.warn("The database has trouble: {}", trouble.get(), e);
+      database.found(trouble.get(), e);
       return ProblemDetail.forStatusAndDetail(
           HttpStatus.INSUFFICIENT_STORAGE, trouble.get().sentence());
     }
@@ -126,8 +132,9 @@ class Problems extends ResponseEntityExceptionHandler {
     ProblemDetail problem =
         ProblemDetail.forStatusAndDetail(
             HttpStatus.CONTENT_TOO_LARGE,
-            "The file is larger than %d MB and was not taken in. Save it smaller."
-                .formatted(PictureReader.MOST_BYTES >> 20));
+            Sentence.of(
+                "The file is larger than %d MB and was not taken in. Save it smaller.",
+                PictureReader.MOST_BYTES >> 20));
     return handleExceptionInternal(e, problem, headers, HttpStatus.CONTENT_TOO_LARGE, request);
   }
 }

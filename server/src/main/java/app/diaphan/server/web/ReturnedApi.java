@@ -1,5 +1,6 @@
 package app.diaphan.server.web;
 
+import app.diaphan.core.Sentence;
 import app.diaphan.core.returned.Happened;
 import app.diaphan.server.deliver.AsDelivered;
 import app.diaphan.server.deliver.DeliveryService;
@@ -65,7 +66,8 @@ class ReturnedApi {
     AsDelivered.Now now = deliveries.now(delivery);
     if (now != AsDelivered.Now.SAME) {
       throw new Missing(
-          "%s cannot be sent. %s Deliver it again.".formatted(delivery.fileName(), now.sentence()));
+          Sentence.of(
+              "%s cannot be sent. %s Deliver it again.", delivery.fileName(), now.sentence()));
     }
     PhotoSync.Back back = PhotoSync.through(way, Files.readAllBytes(file));
     String name = delivery.fileName().replaceFirst("\\.[^.]+$", "." + back.extension());

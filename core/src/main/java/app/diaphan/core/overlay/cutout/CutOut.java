@@ -2,6 +2,7 @@ package app.diaphan.core.overlay.cutout;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Require;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.overlay.Colour;
 import java.util.List;
 
@@ -94,7 +95,8 @@ public sealed interface CutOut {
       Require.present(strokes, "The strokes of the cut-out");
       if (strokes.size() > MOST_STROKES) {
         throw new InvalidInput(
-            "A cut-out has at most %d strokes; begin it anew with fewer.".formatted(MOST_STROKES));
+            Sentence.of(
+                "A cut-out has at most %d strokes; begin it anew with fewer.", MOST_STROKES));
       }
       Require.between(1, MOST_SOFTNESS, softness, "The softness of the cut-out");
       Require.present(edge, "The edge of the cut-out");

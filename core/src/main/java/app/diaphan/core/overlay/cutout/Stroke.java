@@ -2,6 +2,7 @@ package app.diaphan.core.overlay.cutout;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Require;
+import app.diaphan.core.Sentence;
 import java.util.List;
 
 /**
@@ -28,7 +29,7 @@ public record Stroke(boolean keep, double width, List<Point> points) {
     Require.present(points, "The points of a stroke");
     if (points.isEmpty() || points.size() > MOST_POINTS) {
       throw new InvalidInput(
-          "A stroke has 1 to %d points, not %d.".formatted(MOST_POINTS, points.size()));
+          Sentence.of("A stroke has 1 to %d points, not %d.", MOST_POINTS, points.size()));
     }
     points = List.copyOf(points);
   }

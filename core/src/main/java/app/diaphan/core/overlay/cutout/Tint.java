@@ -2,6 +2,7 @@ package app.diaphan.core.overlay.cutout;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Require;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.Paint;
 import java.util.List;
@@ -69,7 +70,8 @@ public sealed interface Tint {
     public Replaced {
       Require.present(colours, "The colours to replace");
       if (colours.size() > MOST) {
-        throw new InvalidInput("At most %d colours of a picture can be replaced.".formatted(MOST));
+        throw new InvalidInput(
+            Sentence.of("At most %d colours of a picture can be replaced.", MOST));
       }
       colours = List.copyOf(colours);
     }

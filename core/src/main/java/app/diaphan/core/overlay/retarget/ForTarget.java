@@ -2,6 +2,7 @@ package app.diaphan.core.overlay.retarget;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Require;
+import app.diaphan.core.Sentence;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -19,7 +20,7 @@ public record ForTarget(String target, boolean delivered, List<PieceChange> chan
     Require.present(changes, "What a target changes");
     changes = changes.stream().filter(PieceChange::changes).toList();
     if (changes.stream().map(PieceChange::piece).distinct().count() < changes.size()) {
-      throw new InvalidInput("The target \"%s\" changes a piece twice.".formatted(target));
+      throw new InvalidInput(Sentence.of("The target \"%s\" changes a piece twice.", target));
     }
   }
 

@@ -1,0 +1,193 @@
+package app.diaphan.bench;
+
+import app.diaphan.server.bundle.BundleWriter;
+import app.diaphan.server.json.DocumentJson;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
+
+/** A day's work at a small heap: nothing grows, nothing is refused, nothing becomes slow. */
+final class MemoryBench {
+  private static final String HEAP = "1g";
+  private static final int DRAWINGS = 2000;
+  private static final int PHOTOGRAPHS = 200;
+  private static final int SOME = 50;
+  private static final Pattern ADDRESS = Pattern.compile("\"picture\":\"(/api/drawn/[^\"]+)\"");
+  private static final Pattern ID = Pattern.compile("\"id\":(\\d+)");
+
+  private final ServerProcess server;
+  private int refused;
+
+  private MemoryBench(ServerProcess server) {
+    this.server = server;
+  }
+
+  static List<Line> run(Demo demo) throws Exception {
+    Path data = Files.createTempDirectory("diaphan-memory");
+    try (ServerProcess server = ServerProcess.start(demo.root(), data, HEAP)) {
+      return new MemoryBench(server).lines(demo);
+    }
+  }
+
+  private List<Line> lines(Demo demo) throws IOException, InterruptedException {
+    ByteArrayOutputStream bundle = new ByteArrayOutputStream();
+    BundleWriter.writeZip(demo.bundle(), bundle);
+    good(server.upload("/api/packages/bundle", "demo.zip", bundle.toByteArray()));
+    double slower = drawings(DocumentJson.write(demo.lowerThird()));
+    photographs();
+    double[] fifty = fiftyMegapixels();
+    List<Line> lines = new ArrayList<>();
+    lines.add(
+        Line.atMost(
+            "trust/refused of %d drawings and %d photographs at 1 GiB"
+                .formatted(DRAWINGS, PHOTOGRAPHS),
+            refused,
+            "",
+            0));
+    lines.add(Line.atMost("trust/live heap after them", server.liveHeap(), "MiB", 600));
+    lines.add(Line.atMost("trust/the last drawings against the tenth", slower, "times", 1.2));
+    lines.add(
+        Line.atMost(
+            "trust/50 megapixels: drawn after it was taken in, share",
+            fifty[1] / fifty[0],
+            "times",
+            0.5));
+    return lines;
+  }
+
+  private ServerProcess.Answer good(ServerProcess.Answer answer) {
+    if (!answer.good()) {
+      refused++;
+      System.err.println("trust: " + answer.status() + " " + answer.text());
+    }
+    return answer;
+  }
+
+  /** A value of a finish that is dragged: each drawing is another one. */
+  private double drawings(String overlay) {
+    double[] tenth = new double[SOME];
+    double[] last = new double[SOME];
+    for (int i = 0; i < DRAWINGS; i++) {
+      String dragged =
+          overlay.replaceFirst("\"opacity\":[0-9.]+", "\"opacity\":" + (0.2 + 0.0003 * i));
+      ServerProcess.Answer drawn = draw(1, dragged);
+      if (i >= 10 && i < 10 + SOME) {
+        tenth[i - 10] = drawn.milliseconds();
+      }
+      if (i >= DRAWINGS - SOME) {
+        last[i - DRAWINGS + SOME] = drawn.milliseconds();
+      }
+      Matcher pictures = ADDRESS.matcher(drawn.text());
+      for (int fetched = 0; fetched < 2 && pictures.find(); fetched++) {
+        good(server.get(pictures.group(1)));
+      }
+    }
+    return Clock.percentile(last, 0.5) / Clock.percentile(tenth, 0.5);
+  }
+
+  private ServerProcess.Answer draw(long packageId, String overlay) {
+    return good(
+        server.ask(
+            "POST",
+            "/api/packages/" + packageId + "/drawings",
+            "{\"overlay\":%s,\"scale\":1,\"editing\":\"\"}".formatted(overlay)));
+  }
+
+  private void photographs() throws IOException {
+    long packageId = id(server.ask("POST", "/api/packages", "{\"name\":\"Photographs\"}"));
+    byte[] photograph = jpeg(4000, 3000);
+    for (int i = 0; i < PHOTOGRAPHS; i++) {
+      String name = "quay-%03d.jpg".formatted(i);
+      good(server.upload("/api/packages/" + packageId + "/pictures", name, with(photograph, name)));
+      String overlay = showing("Quay %03d".formatted(i), name);
+      long id = id(server.ask("POST", "/api/packages/" + packageId + "/overlays", overlay));
+      draw(packageId, overlay);
+      good(
+          server.ask(
+              "POST",
+              "/api/packages/" + packageId + "/checks",
+              "{\"overlay\":%s}".formatted(overlay)));
+      long run =
+          id(
+              server.ask(
+                  "POST",
+                  "/api/packages/" + packageId + "/delivery-runs",
+                  "{\"overlays\":[%d],\"targets\":[],\"changedOnly\":false}".formatted(id)));
+      server.get("/api/delivery-runs/" + run + "/events"); // Ends when the run does.
+      ServerProcess.Answer ended = good(server.get("/api/delivery-runs/" + run));
+      if (!ended.text().contains("It was delivered.")) {
+        refused++;
+        System.err.println("trust: " + ended.text());
+      }
+    }
+  }
+
+  /** Milliseconds for taking it in, and for drawing it then. */
+  private double[] fiftyMegapixels() throws IOException {
+    long packageId = id(server.ask("POST", "/api/packages", "{\"name\":\"Large\"}"));
+    ServerProcess.Answer taken =
+        good(
+            server.upload(
+                "/api/packages/" + packageId + "/pictures", "large.jpg", jpeg(8000, 6250)));
+    ServerProcess.Answer drawn = draw(packageId, showing("Large", "large.jpg"));
+    return new double[] {taken.milliseconds(), drawn.milliseconds()};
+  }
+
+  private long id(ServerProcess.Answer answer) {
+    Matcher id = ID.matcher(good(answer).text());
+    return id.find() ? Long.parseLong(id.group(1)) : 0;
+  }
+
+  static String showing(String name, String picture) {
+    return """
+        {"name":"%s","frame":{"width":1920,"height":1080,"pixelAspect":"1/1","scan":"PROGRESSIVE",
+        "safeAreas":{"name":"Own","actionX":4,"actionY":4,"titleX":6,"titleY":6},
+        "ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0}},"stack":[
+        {"kind":"picture","id":"p","name":"Photograph","shown":true,"locked":false,
+        "place":{"hook":{"kind":"frame","area":"FRAME"},"point":"CENTRE","own":"CENTRE",
+        "right":0,"down":0,"turn":0,"mirrored":false},
+        "picture":"%s","page":1,"cutOut":{"kind":"none"},"tint":{"kind":"own"},
+        "crop":{"left":0,"top":0,"right":0,"bottom":0},"fit":"CONTAIN","width":1280,"height":960,
+        "look":{"faceOpacity":1,"overallOpacity":1,"finishes":[],"follows":"","punch":"NONE"}}],
+        "forTargets":[]}"""
+        .formatted(name, picture);
+  }
+
+  /** A made photograph: waves of colour with grain. */
+  static byte[] jpeg(int width, int height) throws IOException {
+    BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+    Random grain = new Random(7);
+    for (int y = 0; y < height; y++) {
+      for (int x = 0; x < width; x++) {
+        int wave = (int) (90 + 60 * Math.sin(x / 90.0) * Math.cos(y / 70.0)) + grain.nextInt(16);
+        image.setRGB(x, y, wave << 16 | wave + 20 << 8 | 255 - wave);
+      }
+    }
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    ImageIO.write(image, "jpeg", out);
+    return out.toByteArray();
+  }
+
+  /** The same picture in a file of its own: with a comment (ITU-T T.81, B.2.4.5). */
+  static byte[] with(byte[] jpeg, String comment) {
+    byte[] words = comment.getBytes(StandardCharsets.US_ASCII);
+    byte[] file = new byte[jpeg.length + 4 + words.length];
+    System.arraycopy(jpeg, 0, file, 0, 2);
+    file[2] = (byte) 0xff;
+    file[3] = (byte) 0xfe;
+    file[4] = 0;
+    file[5] = (byte) (words.length + 2);
+    System.arraycopy(words, 0, file, 6, words.length);
+    System.arraycopy(jpeg, 2, file, 6 + words.length, jpeg.length - 2);
+    return file;
+  }
+}

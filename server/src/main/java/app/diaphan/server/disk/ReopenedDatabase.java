@@ -1,0 +1,71 @@
+package app.diaphan.server.disk;
+
+import app.diaphan.server.DataFolder;
+import com.zaxxer.hikari.HikariDataSource;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Optional;
+import org.springframework.jdbc.datasource.DelegatingDataSource;
+
+/**
+ * The database, for reading alone while it cannot be written. A database whose disk was full in the
+ * middle of a save has closed and cannot be opened as usual; it can still be read. As usual it is
+ * tried again every few seconds, so that saving comes back by itself.
+ */
+public final class ReopenedDatabase extends DelegatingDataSource {
+  private static final Duration BETWEEN_TRIES = Duration.ofSeconds(3);
+
+  private final HikariDataSource pool;
+  private final String toRead;
+  private final Clock clock;
+  private volatile Closed closed;
+
+  /** Since when it cannot be written, and why. */
+  private record Closed(DatabaseTrouble why, Instant tryAgain) {}
+
+  ReopenedDatabase(HikariDataSource usual, DataFolder data, Clock clock) {
+    super(usual);
+    pool = usual;
+    toRead = "jdbc:h2:file:" + data.database() + ";ACCESS_MODE_DATA=r;IFEXISTS=TRUE";
+    this.clock = clock;
+  }
+
+  /** Why nothing can be written just now; nothing if it can, or if it is time to try again. */
+  Optional<DatabaseTrouble> trouble() {
+    Closed now = closed;
+    return now == null || clock.instant().isAfter(now.tryAgain())
+        ? Optional.empty()
+        : Optional.of(now.why());
+  }
+
+  /** Told of what a request failed with; forgets connections to a database that has closed. */
+  public void found(DatabaseTrouble why, Throwable e) {
+    if (DatabaseTrouble.closed(e)) {
+      closed = new Closed(why, clock.instant().plus(BETWEEN_TRIES));
+      pool.getHikariPoolMXBean().softEvictConnections();
+    }
+  }
+
+  @Override
+  public Connection getConnection() throws SQLException {
+    if (trouble().isPresent()) {
+      return DriverManager.getConnection(toRead);
+    }
+    try {
+      Connection usual = super.getConnection();
+      closed = null;
+      return usual;
+    } catch (SQLException e) {
+      DatabaseTrouble why = DatabaseTrouble.of(e).orElseThrow(() -> e);
+      if (why == DatabaseTrouble.LOCKED || why == DatabaseTrouble.DAMAGED) {
+        throw e;
+      }
+      closed = new Closed(why, clock.instant().plus(BETWEEN_TRIES));
+      return DriverManager.getConnection(toRead);
+    }
+  }
+}

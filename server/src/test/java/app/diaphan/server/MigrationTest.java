@@ -1,0 +1,160 @@
+package app.diaphan.server;
+
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
+import app.diaphan.server.command.CommandRun;
+import app.diaphan.server.disk.Backups;
+import app.diaphan.server.store.Deliveries;
+import app.diaphan.server.store.DeliveryEntity;
+import app.diaphan.server.store.PackageStore;
+import app.diaphan.server.store.PictureStore;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.PreparedStatement;
+import java.util.List;
+import org.flywaydb.core.Flyway;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/** Data of every earlier version, and backups of it. */
+class MigrationTest {
+  private static final String DIGEST = "a".repeat(64);
+
+  @TempDir Path data;
+
+  private String url() {
+    return "jdbc:h2:file:" + data.resolve("diaphan");
+  }
+
+  /** A database as the version with this number of schema left it. */
+  private void old(int version) throws Exception {
+    Flyway.configure()
+        .dataSource(url(), "", "")
+        .locations("classpath:db/migration")
+        .target(Integer.toString(version))
+        .load()
+        .migrate();
+    try (Connection database = DriverManager.getConnection(url())) {
+      insert(database, "graphics_package (name, created_at) values ('Old', now())");
+      insert(
+          database,
+          "overlay (package_id, name, document, revision, saved_at) values (1, 'Lower third', ?, 1, now())",
+          TestOverlays.ofVersion1("Ysolde"));
+      insert(
+          database,
+          "overlay_revision (overlay_id, number, document, saved_at) values (1, 1, ?, now())",
+          TestOverlays.ofVersion1("Ysolde"));
+      if (version < 3) {
+        insert(
+            database,
+            Sentence.of(
+                "picture (package_id, name, format, width, height, sha256, content) values (1, 'mark.png', 'PNG', 1, 1, '%s', x'010203')",
+                DIGEST));
+      } else {
+        insert(
+            database,
+            Sentence.of("picture_content (sha256, content) values ('%s', x'010203')", DIGEST));
+        insert(
+            database,
+            Sentence.of(
+                "picture (package_id, name, format, width, height, sha256) values (1, 'mark.png', 'PNG', 1, 1, '%s')",
+                DIGEST));
+      }
+      insert(
+          database,
+          Sentence.of(
+              "delivery (overlay_id, package_id, overlay_name, revision, target, file_name, path, state, sentence, sha256, started_at) values (1, 1, 'Lower third', 1, '{}', 'lower-third.png', '/nowhere/lower-third.png', 'DONE', 'as it was', '%s', now())",
+              DIGEST));
+      if (version >= 4) {
+        insert(
+            database,
+            "delivery_run (package_id, state, planned, sentence, started_at) values (1, 'DONE', 1, 'It was delivered.', now())");
+      }
+    }
+  }
+
+  private static void insert(Connection database, String row, String... values) throws Exception {
+    try (PreparedStatement statement = database.prepareStatement("insert into " + row)) {
+      for (int i = 0; i < values.length; i++) {
+        statement.setString(i + 1, values[i]);
+      }
+      statement.executeUpdate();
+    }
+  }
+
+  @ParameterizedTest
+  @ValueSource(ints = {1, 2, 3, 4})
+  void everythingIsThereAfterwardsAndABackupOfBefore(int version) throws Exception {
+    old(version);
+    try (ConfigurableApplicationContext server = ServerApplication.start(data, 0)) {
+      PackageStore store = server.getBean(PackageStore.class);
+      assertEquals("Old", store.get(1L).name());
+      assertTrue(PackageStore.documentOf(store.overlay(1L)).toString().contains("Ysolde"));
+      assertEquals(1, store.revisionsOf(1L).size());
+      PictureStore pictures = server.getBean(PictureStore.class);
+      assertArrayEquals(new byte[] {1, 2, 3}, pictures.content(pictures.of(1L).getFirst()));
+      DeliveryEntity delivered = server.getBean(Deliveries.class).findAll().getFirst();
+      assertEquals("as it was", delivered.sentence());
+      assertEquals(DeliveryEntity.State.DONE, delivered.state());
+    }
+    List<Path> backups = new Backups(new DataFolder(data)).all();
+    assertEquals(1, backups.size(), "made before the tables were changed");
+    CommandRun restored = CommandRun.of("restore", "--data", data.toString());
+    assertEquals(0, restored.code(), restored.errors());
+    try (Connection database = DriverManager.getConnection(url());
+        var rows =
+            database
+                .createStatement()
+                .executeQuery(
+                    "select max(\"version\") from \"flyway_schema_history\" where \"success\"")) {
+      rows.next();
+      assertEquals(version, rows.getInt(1), "as it was before");
+    }
+    assertTrue(Files.exists(data.resolve("diaphan.mv.db.before-1")), "nothing is thrown away");
+  }
+
+  @Test
+  void onlyTheNewestBackupsAreKeptAndADamagedOneChangesNothing() throws Exception {
+    old(4);
+    Backups backups = new Backups(new DataFolder(data));
+    try (Connection database = DriverManager.getConnection(url())) {
+      for (int day = 1; day <= 8; day++) {
+        backups.make(database, java.time.Instant.parse(Sentence.of("2026-06-%02dT10:00:00Z", day)));
+      }
+    }
+    List<Path> kept = backups.all();
+    assertEquals(5, kept.size());
+    assertEquals("2026-06-08T100000.zip", kept.getFirst().getFileName().toString());
+    assertEquals(java.time.Instant.parse("2026-06-08T10:00:00Z"), backups.newest().orElseThrow());
+    byte[] before = Files.readAllBytes(data.resolve("diaphan.mv.db"));
+    Path damaged = Files.write(data.resolve("backups/2026-06-09T100000.zip"), new byte[99]);
+    CommandRun refused = CommandRun.of("restore", "--data", data.toString());
+    assertEquals(1, refused.code());
+    assertTrue(refused.errors().contains(damaged.getFileName().toString()), refused.errors());
+    assertArrayEquals(before, Files.readAllBytes(data.resolve("diaphan.mv.db")));
+    CommandRun outside = CommandRun.of("restore", "--data", data.toString(), "../../elsewhere.zip");
+    assertEquals(1, outside.code());
+  }
+
+  @Test
+  void whatIsInUseIsNotReplaced() throws Exception {
+    old(4);
+    Backups backups = new Backups(new DataFolder(data));
+    try (Connection database = DriverManager.getConnection(url())) {
+      Path backup = backups.make(database, java.time.Instant.EPOCH);
+      InvalidInput refused =
+          org.junit.jupiter.api.Assertions.assertThrows(
+              InvalidInput.class, () -> backups.restore(backup));
+      assertTrue(refused.getMessage().contains("in use"), refused.getMessage());
+    }
+  }
+}
