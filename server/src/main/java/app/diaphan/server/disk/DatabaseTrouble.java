@@ -3,6 +3,7 @@ package app.diaphan.server.disk;
 import app.diaphan.core.deliver.DiskTrouble;
 import java.sql.SQLException;
 import java.util.Optional;
+import org.h2.mvstore.MVStoreException;
 
 /** What is the matter with the database, told by its error codes and by what the disk said. */
 public enum DatabaseTrouble {
@@ -35,10 +36,13 @@ public enum DatabaseTrouble {
     return sentence;
   }
 
-  /** Whether the database has closed itself, so that its connections are of no more use. */
+  /**
+   * Whether it is the database that failed, and not a file beside it. It closes itself then, and
+   * its connections are of no more use.
+   */
   static boolean closed(Throwable e) {
     for (Throwable cause = e; cause != null; cause = cause.getCause()) {
-      if (cause instanceof SQLException database && database.getErrorCode() == CLOSED_CODE) {
+      if (cause instanceof SQLException || cause instanceof MVStoreException) {
         return true;
       }
     }

@@ -9,6 +9,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Optional;
+import java.util.concurrent.locks.LockSupport;
 import org.springframework.jdbc.datasource.DelegatingDataSource;
 
 /**
@@ -18,6 +19,9 @@ import org.springframework.jdbc.datasource.DelegatingDataSource;
  */
 public final class ReopenedDatabase extends DelegatingDataSource {
   private static final Duration BETWEEN_TRIES = Duration.ofSeconds(3);
+
+  private static final int MOST_TRIES = 20;
+  private static final long WAIT_NANOS = 50_000_000;
 
   private final HikariDataSource pool;
   private final String toRead;
@@ -50,10 +54,24 @@ public final class ReopenedDatabase extends DelegatingDataSource {
     }
   }
 
+  /** It may still be closing, which takes a moment. */
+  private Connection toRead() throws SQLException {
+    for (int tries = 1; ; tries++) {
+      try {
+        return DriverManager.getConnection(toRead);
+      } catch (SQLException e) {
+        if (tries == MOST_TRIES) {
+          throw e;
+        }
+        LockSupport.parkNanos(WAIT_NANOS);
+      }
+    }
+  }
+
   @Override
   public Connection getConnection() throws SQLException {
     if (trouble().isPresent()) {
-      return DriverManager.getConnection(toRead);
+      return toRead();
     }
     try {
       Connection usual = super.getConnection();
@@ -65,7 +83,7 @@ public final class ReopenedDatabase extends DelegatingDataSource {
         throw e;
       }
       closed = new Closed(why, clock.instant().plus(BETWEEN_TRIES));
-      return DriverManager.getConnection(toRead);
+      return toRead();
     }
   }
 }
