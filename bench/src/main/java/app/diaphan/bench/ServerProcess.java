@@ -91,12 +91,21 @@ final class ServerProcess implements AutoCloseable {
     for (String line = lines.readLine(); line != null; line = lines.readLine()) {
       if (line.startsWith(READY)) {
         double seconds = (System.nanoTime() - began) / 1e9;
-        Thread.ofVirtual().start(() -> lines.lines().forEach(more -> {}));
+        Thread.ofVirtual().start(() -> drain(lines));
         return new ServerProcess(process, line.substring(READY.length()), seconds);
       }
       said.append(line).append('\n');
     }
     throw new IOException("The server did not start: " + said);
+  }
+
+  /** A process whose words nobody takes stands still at some time. */
+  private static void drain(BufferedReader lines) {
+    try {
+      while (lines.readLine() != null) {}
+    } catch (IOException e) {
+      // The process has gone.
+    }
   }
 
   double secondsToReady() {

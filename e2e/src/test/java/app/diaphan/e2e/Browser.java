@@ -36,6 +36,7 @@ import org.springframework.context.ConfigurableApplicationContext;
 final class Browser implements BeforeEachCallback, AfterEachCallback {
   static final Path DEMO = Path.of("../demo/lantern-reach-regatta");
   private final List<String> errors = new ArrayList<>();
+  private boolean unanswered;
 
   /** One for all tests; they end with the Java process. */
   private static Path data;
@@ -140,7 +141,10 @@ final class Browser implements BeforeEachCallback, AfterEachCallback {
     page.onConsoleMessage(
         message -> {
           // A refused request shows as a console error of its own; the screen says it in words.
-          if (message.type().equals("error") && !message.text().contains("status of 4")) {
+          boolean expected =
+              message.text().contains("status of 4")
+                  || unanswered && message.text().contains("net::ERR_FAILED");
+          if (message.type().equals("error") && !expected) {
             errors.add(message.text());
           }
         });
@@ -151,6 +155,11 @@ final class Browser implements BeforeEachCallback, AfterEachCallback {
           }
         });
     return page;
+  }
+
+  /** From now on the test lets requests go unanswered, which the browser reports. */
+  void leaveUnanswered() {
+    unanswered = true;
   }
 
   @Override

@@ -19,7 +19,7 @@ public final class Commands {
   /** The exit code of a command whose process goes on. */
   public static final int KEEP_RUNNING = -1;
 
-  private static final Map<String, Supplier<Object>> COMMANDS =
+  static final Map<String, Supplier<Object>> COMMANDS =
       Map.of(
           "serve", ServeCommand::new,
           "deliver", DeliverCommand::new,

@@ -1,5 +1,6 @@
 package app.diaphan.server.picture;
 
+import app.diaphan.core.Digest;
 import app.diaphan.core.memory.Memory;
 import app.diaphan.core.memory.NoRoom;
 import app.diaphan.core.memory.Remembered;
@@ -36,10 +37,9 @@ public class DecodedPictures {
     return files.known(digest).orElseGet(() -> decoded(name, digest, bytes));
   }
 
-  /** A still, which never changes. */
   public RasterPicture still(StillEntity still) {
-    String key = "still " + still.id();
-    return (RasterPicture) file(still.clip(), key, still::content).picture();
+    byte[] content = still.content();
+    return (RasterPicture) file(still.clip(), Digest.of(content), () -> content).picture();
   }
 
   private PictureFile decoded(String name, String digest, Supplier<byte[]> bytes) {
