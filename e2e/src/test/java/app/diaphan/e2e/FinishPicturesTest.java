@@ -27,6 +27,7 @@ import app.diaphan.core.overlay.finish.Soften;
 import app.diaphan.core.overlay.finish.UnderFace;
 import app.diaphan.core.render.Canvas;
 import app.diaphan.server.draw.Backdrop;
+import app.diaphan.server.draw.Backdrops;
 import app.diaphan.server.draw.DrawingService;
 import app.diaphan.server.store.PackageStore;
 import java.io.IOException;
@@ -50,7 +51,7 @@ class FinishPicturesTest {
     browser.loadDemo();
     PackageStore store = browser.bean(PackageStore.class);
     DrawingService drawings = browser.bean(DrawingService.class);
-    Backdrop crowd = Backdrop.parse("still-17", store);
+    Backdrop crowd = browser.bean(Backdrops.class).get("still-17");
     Overlay lowerThird = PackageStore.documentOf(store.overlay(2L));
     byte[] plain =
         drawings.over(1L, words(lowerThird, Look.PLAIN, "#fbf6ea"), Canvas.of(FRAME), crowd);
