@@ -16,6 +16,9 @@ import org.springframework.context.annotation.Bean;
 @SpringBootApplication
 public class ServerApplication {
 
+  /** The database's own share of the heap is bounded like all others. */
+  private static final int DATABASE_CACHE_KIB = 16 << 10;
+
   /** What the build runs to work out beforehand what Spring would work out at every start. */
   public static void main(String[] arguments) {
     start(Path.of(arguments[0]), 0);
@@ -26,7 +29,9 @@ public class ServerApplication {
     DataFolder folder = new DataFolder(data);
     Map<String, Object> settings = new LinkedHashMap<>();
     settings.put("server.port", port);
-    settings.put("spring.datasource.url", "jdbc:h2:file:" + folder.database() + ";WRITE_DELAY=0");
+    settings.put(
+        "spring.datasource.url",
+        "jdbc:h2:file:" + folder.database() + ";WRITE_DELAY=0;CACHE_SIZE=" + DATABASE_CACHE_KIB);
     settings.put("diaphan.data", folder.path().toString());
     settings.put("logging.file.name", folder.log().toString());
     SpringApplication application = new SpringApplication(ServerApplication.class);

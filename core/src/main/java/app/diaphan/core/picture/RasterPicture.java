@@ -119,7 +119,7 @@ public final class RasterPicture implements Picture {
   @Override
   public long bytes() {
     long pixels = (long) width * height;
-    return 4 * pixels * store.bytesPerSample() + 4 * pixels / 3 * Float.BYTES;
+    return 4 * pixels * store.bytesPerSample() + 4 * pixels / 3 * Short.BYTES;
   }
 
   /** This picture and its halvings, down to one pixel: each the mean of 2 × 2 of the one before. */
@@ -139,20 +139,25 @@ public final class RasterPicture implements Picture {
   private RasterPicture halved() {
     int w = (width + 1) / 2;
     int h = (height + 1) / 2;
-    float[] half = new float[4 * w * h];
+    short[] half = new short[4 * w * h];
     for (int y = 0; y < h; y++) {
       int y0 = 2 * y;
       int y1 = Math.min(height - 1, y0 + 1);
       for (int x = 0; x < w; x++) {
         int x0 = 2 * x;
         int x1 = Math.min(width - 1, x0 + 1);
-        for (int c = 0; c < 4; c++) {
-          half[4 * (y * w + x) + c] =
-              (value(x0, y0, c) + value(x1, y0, c) + value(x0, y1, c) + value(x1, y1, c)) / 4;
+        float mean = mean(x0, y0, x1, y1, 3);
+        for (int c = 0; c < 3; c++) {
+          half[4 * (y * w + x) + c] = sample(mean > 0 ? mean(x0, y0, x1, y1, c) / mean : 0);
         }
+        half[4 * (y * w + x) + 3] = sample(mean);
       }
     }
-    return new RasterPicture(w, h, new PixelStore.Floats(half), alpha, identity + "/2");
+    return new RasterPicture(w, h, new PixelStore.Shorts(half), alpha, identity + "/2");
+  }
+
+  private float mean(int x0, int y0, int x1, int y1, int c) {
+    return (value(x0, y0, c) + value(x1, y0, c) + value(x0, y1, c) + value(x1, y1, c)) / 4;
   }
 
   private float value(int x, int y, int channel) {

@@ -96,6 +96,10 @@ final class Samples {
             : bits(image) > 8 && raw || toSrgb.isPresent()
                 ? new PixelStore.Shorts(new short[count])
                 : new PixelStore.Bytes(new byte[count]);
+    if (store instanceof PixelStore.Bytes(byte[] to) && plainBytes()) {
+      copy(to);
+      return store;
+    }
     for (int top = 0; top < height; top += ROWS_AT_ONCE) {
       int rows = Math.min(ROWS_AT_ONCE, height - top);
       float[] alpha = new float[width * rows];
@@ -107,6 +111,35 @@ final class Samples {
       keep(store, 4 * top * width, rgb, alpha);
     }
     return store;
+  }
+
+  /** Whether the samples are what is kept, as most photographs' are. */
+  private boolean plainBytes() {
+    boolean eight = true;
+    for (int size : model.getComponentSize()) {
+      eight &= size == Byte.SIZE;
+    }
+    return eight
+        && raw
+        && model.getTransferType() == DataBuffer.TYPE_BYTE
+        && !model.isAlphaPremultiplied()
+        && decoded.clear().length == 0
+        && decoded.gamma() == 0;
+  }
+
+  private void copy(byte[] to) {
+    Raster raster = image.getRaster();
+    int bands = raster.getNumBands();
+    byte[] row = new byte[width * bands];
+    for (int y = 0, at = 0; y < image.getHeight(); y++) {
+      raster.getDataElements(raster.getMinX(), raster.getMinY() + y, width, 1, row);
+      for (int from = 0; from < row.length; from += bands, at += 4) {
+        for (int c = 0; c < 3; c++) {
+          to[at + c] = row[from + (colours == 3 ? c : 0)];
+        }
+        to[at + 3] = bands > colours ? row[from + colours] : -1; // All bits: solid.
+      }
+    }
   }
 
   private static void keep(PixelStore store, int from, float[] rgb, float[] alpha) {

@@ -38,7 +38,15 @@ public final class Renderer {
    * @param memory where painted pieces and pictures that were cut out are kept between drawings
    */
   public Renderer(FontShelf fonts, PictureShelf pictures, Memory memory) {
-    this(new TextSetter(fonts), pictures, new PaintedPieces(memory), new CutPictures(memory));
+    this(fonts, pictures, memory, memory);
+  }
+
+  /**
+   * @param painted where painted pieces are kept between drawings
+   * @param cut where pictures that were cut out are, which are few and large
+   */
+  public Renderer(FontShelf fonts, PictureShelf pictures, Memory painted, Memory cut) {
+    this(new TextSetter(fonts), pictures, new PaintedPieces(painted), new CutPictures(cut));
   }
 
   private Renderer(

@@ -91,7 +91,9 @@ public class DrawingService {
     this.decoded = decoded;
     this.drawn = drawn;
     work = budget.work();
-    renderer = new Renderer(ShippedFonts.shelf(), PictureShelf.EMPTY, budget.remembered());
+    renderer =
+        new Renderer(
+            ShippedFonts.shelf(), PictureShelf.EMPTY, budget.remembered(), budget.pictures());
     pieceParts = budget.remembered().kind(Memory::bytesOf, part -> 64);
   }
 

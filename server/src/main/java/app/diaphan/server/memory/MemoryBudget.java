@@ -12,11 +12,13 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public final class MemoryBudget {
-  private static final double REMEMBERED = 0.30;
-  private static final double DRAWN = 0.05;
+  private static final double PICTURES = 0.33;
+  private static final double REMEMBERED = 0.06;
+  private static final double DRAWN = 0.03;
   private static final double RECIPES = 0.01;
   private static final double WORK = 0.30;
 
+  private final RecentMemory pictures;
   private final CaffeineMemory remembered;
   private final RecentMemory drawn;
   private final RecentMemory recipes;
@@ -30,13 +32,19 @@ public final class MemoryBudget {
    * @param heap bytes that the program may take
    */
   MemoryBudget(long heap) {
+    pictures = new RecentMemory((long) (PICTURES * heap));
     remembered = new CaffeineMemory((long) (REMEMBERED * heap));
     drawn = new RecentMemory((long) (DRAWN * heap));
     recipes = new RecentMemory((long) (RECIPES * heap));
     work = new Permits((long) (WORK * heap));
   }
 
-  /** For all that is made again when it is not found. */
+  /** For decoded and cut pictures, which are few and large: the one in hand stays. */
+  public Memory pictures() {
+    return pictures;
+  }
+
+  /** For all else that is made again when it is not found. */
   public Memory remembered() {
     return remembered;
   }
@@ -58,6 +66,7 @@ public final class MemoryBudget {
 
   /** Lets go of all that can be made again. */
   public void clear() {
+    pictures.clear();
     remembered.clear();
     drawn.clear();
   }

@@ -25,7 +25,7 @@ public class DecodedPictures {
 
   DecodedPictures(MemoryBudget budget) {
     this.budget = budget;
-    files = budget.remembered().kind(Memory::bytesOf, file -> file.picture().bytes());
+    files = budget.pictures().kind(Memory::bytesOf, file -> file.picture().bytes());
   }
 
   /**
