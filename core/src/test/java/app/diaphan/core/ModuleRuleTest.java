@@ -59,7 +59,7 @@ class ModuleRuleTest {
     // A limit on time decides whether there is a picture, never which.
     noClasses()
         .that()
-        .doNotHaveFullyQualifiedName("app.diaphan.core.picture.FigureList")
+        .doNotHaveFullyQualifiedName("app.diaphan.core.picture.Patience")
         .should()
         .callMethod(System.class, "nanoTime")
         .check(CORE);

@@ -28,7 +28,7 @@ public final class FigureDrawing {
   private static final double MOST_SECONDS = 20;
 
   private final Bounds bounds;
-  private final long end = System.nanoTime() + (long) (MOST_SECONDS * 1e9);
+  private final Patience patience = Patience.of(MOST_SECONDS);
   private final float[] pixels;
 
   private FigureDrawing(Bounds bounds) {
@@ -179,7 +179,7 @@ public final class FigureDrawing {
     Bounds b = coverage.bounds();
     float[] row = new float[4 * b.width()];
     for (int y = b.top(); y < b.bottom(); y++) {
-      if (System.nanoTime() > end || Thread.currentThread().isInterrupted()) {
+      if (patience.over()) {
         throw new InvalidInput(
             "A vector picture takes too long to draw; simplify it and save it again.");
       }

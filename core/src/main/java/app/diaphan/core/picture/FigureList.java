@@ -15,7 +15,7 @@ final class FigureList {
   private static final double MOST_SECONDS = 20;
 
   private final List<Figure> figures = new ArrayList<>();
-  private final long end;
+  private final Patience patience;
   private boolean mixing;
 
   FigureList() {
@@ -23,14 +23,14 @@ final class FigureList {
   }
 
   FigureList(double seconds) {
-    end = System.nanoTime() + (long) (seconds * 1e9);
+    patience = Patience.of(seconds);
   }
 
   /**
    * @throws InvalidInput if there are too many, if it has taken too long or was given up on
    */
   void add(Figure figure) {
-    if (figures.size() >= MOST_FIGURES || System.nanoTime() > end || Thread.interrupted()) {
+    if (figures.size() >= MOST_FIGURES || patience.over()) {
       throw new InvalidInput(
           Sentence.of(
               "The vector picture draws more than %d shapes or takes too long; simplify it and save it again.",

@@ -66,7 +66,12 @@ final class ServeCommand implements Callable<Integer> {
       }
     }
     return DatabaseTrouble.of(e)
-        .map(DatabaseTrouble::sentence)
+        .map(
+            trouble ->
+                switch (trouble) {
+                  case LOCKED, DAMAGED -> trouble.sentence();
+                  case FULL, READ_ONLY, MISSING, CLOSED -> trouble.what();
+                })
         .orElseGet(() -> Sentence.of("%s says more.", folder.log()));
   }
 }

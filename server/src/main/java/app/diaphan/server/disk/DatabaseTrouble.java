@@ -8,16 +8,22 @@ import org.h2.mvstore.MVStoreException;
 /** What is the matter with the database, told by its error codes and by what the disk said. */
 public enum DatabaseTrouble {
   FULL(
-      "The disk with the data folder is full, so nothing can be saved. What you typed is kept here; make room, and saving goes on by itself."),
+      "The disk with the data folder is full.",
+      "Nothing can be saved until there is room; what you typed is kept here, and saving goes on by itself."),
   READ_ONLY(
-      "The data folder has become read-only, so nothing can be saved. What you typed is kept here; saving goes on by itself once it can be written again."),
+      "The data folder is read-only.",
+      "Nothing can be saved until it can be written again; what you typed is kept here, and saving goes on by itself."),
   MISSING(
-      "The data folder is no longer there, so nothing can be saved. Bring it back, or start Diaphan anew with another."),
+      "The data folder is no longer there.",
+      "Nothing can be saved until it is back; what you typed is kept here."),
   LOCKED(
-      "The data folder is in use by another Diaphan. Close that one, or start this one with another folder (--data)."),
+      "The data folder is in use by another Diaphan.",
+      "Close that one, or start this one with another folder (--data)."),
   DAMAGED(
-      "The database in the data folder is damaged. \"./diaphan restore\" with the same --data brings the newest backup back."),
-  CLOSED("The database was closed by an error of the disk and is being opened again; try again.");
+      "The database in the data folder is damaged.",
+      "\"./diaphan restore\" with the same --data brings the newest backup back."),
+  CLOSED(
+      "The database was closed by an error of the disk and is being opened again.", "Try again.");
 
   /** See org.h2.api.ErrorCode: database already open, file corrupted, file version, closed. */
   private static final int LOCKED_CODE = 90020;
@@ -26,14 +32,22 @@ public enum DatabaseTrouble {
   private static final int FORMAT_CODE = 90048;
   private static final int CLOSED_CODE = 90098;
 
-  private final String sentence;
+  private final String what;
+  private final String then;
 
-  DatabaseTrouble(String sentence) {
-    this.sentence = sentence;
+  DatabaseTrouble(String what, String then) {
+    this.what = what;
+    this.then = then;
   }
 
+  /** What is the matter, in a sentence. */
+  public String what() {
+    return what;
+  }
+
+  /** The same with what follows for somebody at work. */
   public String sentence() {
-    return sentence;
+    return what + " " + then;
   }
 
   /**

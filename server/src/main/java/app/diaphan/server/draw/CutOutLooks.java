@@ -4,10 +4,12 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
 import app.diaphan.core.cutout.CutView;
 import app.diaphan.core.cutout.GroundLeft;
+import app.diaphan.core.memory.Permits;
 import app.diaphan.core.overlay.cutout.CutOut;
 import app.diaphan.core.picture.PictureSampler;
 import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.core.raster.Bands;
+import app.diaphan.server.memory.MemoryBudget;
 import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
@@ -23,6 +25,9 @@ import org.springframework.stereotype.Service;
 /** Shows parts of cut-outs from close by or from afar while they are worked on. */
 @Service
 public class CutOutLooks {
+  /** Of the picture as floats, its alpha, and what is made of both. */
+  private static final long BYTES_PER_PIXEL = 48;
+
   private static final int LARGEST_SIDE = 4096;
 
   /** A quick look is cut out of a picture of no more pixels than this. */
@@ -30,10 +35,12 @@ public class CutOutLooks {
 
   private final DrawingService drawings;
   private final DrawnPictures drawn;
+  private final Permits work;
 
-  CutOutLooks(DrawingService drawings, DrawnPictures drawn) {
+  CutOutLooks(DrawingService drawings, DrawnPictures drawn, MemoryBudget budget) {
     this.drawings = drawings;
     this.drawn = drawn;
+    work = budget.work();
   }
 
   /**
@@ -86,21 +93,27 @@ public class CutOutLooks {
         halvings++;
       }
     }
+    int step = halvings;
     RasterPicture picture = quick ? whole.halvings().get(halvings) : whole;
     CutOut how = quick ? cutOut.scaled(1.0 / (1 << halvings)) : cutOut;
-    RasterPicture cut = drawings.rendererFor(packageId).cut(picture, how);
-    RasterPicture seen = view.of(picture, cut);
-    RasterPicture level = quick ? seen : seen.halvings().get(halvings);
-    AffineTransform to =
-        AffineTransform.getScaleInstance(
-            (double) width / (right - part.left()), (double) height / (bottom - part.top()));
-    to.translate(-part.left(), -part.top());
-    to.scale((double) whole.width() / level.width(), (double) whole.height() / level.height());
-    return new SeenPart(
-        drawn.keep(png(level, to, width, height)),
-        whole.width(),
-        whole.height(),
-        GroundLeft.of(picture, cut));
+    return work.with(
+        BYTES_PER_PIXEL * pixels(picture),
+        () -> {
+          RasterPicture cut = drawings.rendererFor(packageId).cut(picture, how);
+          RasterPicture seen = view.of(picture, cut);
+          RasterPicture level = quick ? seen : seen.halvings().get(step);
+          AffineTransform to =
+              AffineTransform.getScaleInstance(
+                  (double) width / (right - part.left()), (double) height / (bottom - part.top()));
+          to.translate(-part.left(), -part.top());
+          to.scale(
+              (double) whole.width() / level.width(), (double) whole.height() / level.height());
+          return new SeenPart(
+              drawn.keep(png(level, to, width, height)),
+              whole.width(),
+              whole.height(),
+              GroundLeft.of(picture, cut));
+        });
   }
 
   /** How often a picture can be halved and still is no smaller than what is looked at. */
