@@ -5,6 +5,8 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import app.diaphan.server.Program.Ended;
+import app.diaphan.server.Program.Served;
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -13,9 +15,7 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -23,71 +23,27 @@ import tools.jackson.databind.JsonNode;
 
 /** The program as a process of its own: killed in the middle of work, and its commands. */
 class ProcessTest {
-  private static final String JAVA =
-      Path.of(System.getProperty("java.home"), "bin/java").toString();
   private static final Path DEMO = Path.of("../demo/lantern-reach-regatta").toAbsolutePath();
   private final HttpClient client = HttpClient.newHttpClient();
 
   @TempDir Path folder;
 
-  private static List<String> program(String... arguments) {
-    List<String> command =
-        new ArrayList<>(
-            List.of(
-                JAVA,
-                "-cp",
-                System.getProperty("java.class.path"),
-                "--enable-native-access=ALL-UNNAMED",
-                "-XX:TieredStopAtLevel=1",
-                "app.diaphan.server.Diaphan"));
-    command.addAll(List.of(arguments));
-    return command;
-  }
-
-  private record Served(Process process, String address) {}
-
-  private Served serve() throws IOException {
-    Process process =
-        new ProcessBuilder(
-                program("serve", "--data", folder.resolve("data").toString(), "--port", "0"))
-            .redirectError(folder.resolve("server.log").toFile())
-            .start();
-    var lines = process.inputReader();
-    String line;
-    while ((line = lines.readLine()) != null) {
-      if (line.startsWith("Diaphan is ready at ")) {
-        return new Served(process, line.substring("Diaphan is ready at ".length()));
-      }
-    }
-    throw new IOException(
-        "The server did not start: " + Files.readString(folder.resolve("server.log")));
-  }
-
-  private JsonNode send(Served served, String method, String path, String body)
-      throws IOException, InterruptedException {
-    HttpRequest request =
-        HttpRequest.newBuilder(URI.create(served.address() + path))
-            .header("Content-Type", "application/json")
-            .method(
-                method, body.isEmpty() ? BodyPublishers.noBody() : BodyPublishers.ofString(body))
-            .build();
-    return RunningServer.JSON.readTree(client.send(request, BodyHandlers.ofString()).body());
-  }
-
   @Test
   void aKillDuringSavesAndADeliveryLeavesTheLastGoodState() throws Exception {
-    Served first = serve();
-    send(first, "POST", "/api/packages", "{\"name\":\"Regatta\"}");
+    Served first =
+        Program.serve(
+            folder,
+            Program.command("serve", "--data", folder.resolve("data").toString(), "--port", "0"));
+    first.json("POST", "/api/packages", "{\"name\":\"Regatta\"}");
     String overlay = TestOverlays.lowerThird("0", 7680, 4320);
-    long id = send(first, "POST", "/api/packages/1/overlays", overlay).path("id").asLong();
-    send(
-        first,
+    long id = first.json("POST", "/api/packages/1/overlays", overlay).path("id").asLong();
+    first.json(
         "PUT",
         "/api/packages/1/targets",
         TestOverlays.targets(7680, 4320, "TIFF", "SIXTEEN", "large").replace("DEFLATE", "NONE"));
     long run =
-        send(
-                first,
+        first
+            .json(
                 "POST",
                 "/api/packages/1/delivery-runs",
                 "{\"overlays\":[],\"targets\":[],\"changedOnly\":false}")
@@ -100,7 +56,7 @@ class ProcessTest {
       String save =
           "{\"basedOn\":%d,\"overlay\":%s}"
               .formatted(answered, TestOverlays.lowerThird(String.valueOf(i), 7680, 4320));
-      answered = send(first, "PUT", "/api/overlays/" + id, save).path("revision").asInt();
+      answered = first.json("PUT", "/api/overlays/" + id, save).path("revision").asInt();
       writing = Files.isDirectory(files) && count(files) > 0;
     }
     assertTrue(writing, "the delivery is being written");
@@ -116,16 +72,19 @@ class ProcessTest {
         BodyHandlers.discarding());
     first.process().destroyForcibly().waitFor();
 
-    Served second = serve();
+    Served second =
+        Program.serve(
+            folder,
+            Program.command("serve", "--data", folder.resolve("data").toString(), "--port", "0"));
     try {
-      JsonNode saved = send(second, "GET", "/api/overlays/" + id, "");
+      JsonNode saved = second.json("GET", "/api/overlays/" + id, "");
       int revision = saved.path("revision").asInt();
       assertTrue(revision == answered || revision == answered + 1, "revision " + revision);
-      assertEquals(revision, send(second, "GET", "/api/overlays/" + id + "/revisions", "").size());
+      assertEquals(revision, second.json("GET", "/api/overlays/" + id + "/revisions", "").size());
       String words =
           saved.path("overlay").path("stack").get(0).path("runs").get(0).path("words").asString();
       assertEquals(revision == answered ? String.valueOf(answered - 1) : "last", words);
-      JsonNode ended = send(second, "GET", "/api/delivery-runs/" + run, "");
+      JsonNode ended = second.json("GET", "/api/delivery-runs/" + run, "");
       assertNotEquals("RUNNING", ended.path("state").asString());
       JsonNode status = ended.path("files").get(0);
       if (status.path("state").asString().equals("BROKEN_OFF")) {
@@ -146,35 +105,23 @@ class ProcessTest {
     }
   }
 
-  private record Ended(int exit, String out, String error) {}
-
-  private Ended run(List<String> command) throws IOException, InterruptedException {
-    Process process =
-        new ProcessBuilder(command)
-            .redirectError(folder.resolve("error.log").toFile())
-            .redirectOutput(folder.resolve("out.log").toFile())
-            .start();
-    assertTrue(process.waitFor(120, TimeUnit.SECONDS));
-    return new Ended(
-        process.exitValue(),
-        Files.readString(folder.resolve("out.log")),
-        Files.readString(folder.resolve("error.log")));
-  }
-
   @Test
   void theDemoIsDeliveredAndInspectedWithoutAServer() throws Exception {
     Path out = folder.resolve("out");
     Ended delivered =
-        run(program("deliver", DEMO.toString(), "--to", out.toString(), "--frame", "1280x720"));
+        Program.run(
+            folder,
+            Program.command(
+                "deliver", DEMO.toString(), "--to", out.toString(), "--frame", "1280x720"));
     assertEquals(0, delivered.exit(), delivered.error());
     List<String> lines = delivered.out().lines().toList();
     assertEquals(count(out), lines.size());
     List<JsonNode> told = lines.stream().map(RunningServer.JSON::readTree).toList();
     List<String> files = told.stream().map(line -> line.path("file").asString()).toList();
-    List<String> inspect = program("inspect");
+    List<String> inspect = Program.command("inspect");
     inspect.addAll(files);
     List<JsonNode> inspected =
-        run(inspect).out().lines().map(RunningServer.JSON::readTree).toList();
+        Program.run(folder, inspect).out().lines().map(RunningServer.JSON::readTree).toList();
     assertEquals(
         told.stream().map(line -> line.path("report")).toList(),
         inspected.stream().map(line -> line.path("report")).toList());
@@ -184,15 +131,22 @@ class ProcessTest {
   void whatCannotBeDeliveredSaysWhyAndWritesNothing() throws Exception {
     Path out = folder.resolve("out");
     Ended unknown =
-        run(program("deliver", DEMO.toString(), "--to", out.toString(), "--overlay", "Nobody"));
+        Program.run(
+            folder,
+            Program.command(
+                "deliver", DEMO.toString(), "--to", out.toString(), "--overlay", "Nobody"));
     assertEquals(1, unknown.exit());
     assertTrue(unknown.error().contains("Nobody"), unknown.error());
     Ended format =
-        run(program("deliver", DEMO.toString(), "--to", out.toString(), "--format", "jpeg"));
+        Program.run(
+            folder,
+            Program.command(
+                "deliver", DEMO.toString(), "--to", out.toString(), "--format", "jpeg"));
     assertEquals(1, format.exit());
     assertTrue(format.error().contains("jpeg"), format.error());
     assertFalse(Files.exists(out));
-    Ended inspected = run(program("inspect", DEMO.resolve("package.json").toString()));
+    Ended inspected =
+        Program.run(folder, Program.command("inspect", DEMO.resolve("package.json").toString()));
     assertEquals(1, inspected.exit());
   }
 
@@ -200,24 +154,24 @@ class ProcessTest {
   @Test
   void aFullDiskIsSaidAndLeavesNothingHalfWritten() throws Exception {
     Path out = Files.createDirectories(folder.resolve("out"));
-    StringBuilder line = new StringBuilder("ulimit -f 4000; exec");
-    for (String word :
-        program(
-            "deliver",
-            DEMO.toString(),
-            "--to",
-            out.toString(),
-            "--overlay",
-            "Race Day Two",
-            "--format",
-            "tiff",
-            "--depth",
-            "16",
-            "--compression",
-            "none")) {
-      line.append(" '").append(word).append('\'');
-    }
-    Ended full = run(List.of("bash", "-c", line.toString()));
+    Ended full =
+        Program.run(
+            folder,
+            Program.behind(
+                "ulimit -f 4000",
+                Program.command(
+                    "deliver",
+                    DEMO.toString(),
+                    "--to",
+                    out.toString(),
+                    "--overlay",
+                    "Race Day Two",
+                    "--format",
+                    "tiff",
+                    "--depth",
+                    "16",
+                    "--compression",
+                    "none")));
     assertEquals(1, full.exit(), full.error());
     assertTrue(full.error().contains("disk is full"), full.error());
     assertEquals(0, count(out));
