@@ -12,6 +12,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Locale.Category;
 import java.util.concurrent.TimeUnit;
 import tools.jackson.databind.JsonNode;
 
@@ -32,6 +33,7 @@ final class Program {
                 "-XX:TieredStopAtLevel=1",
                 "-Duser.language=" + Locale.getDefault().getLanguage(),
                 "-Duser.country=" + Locale.getDefault().getCountry(),
+                "-Duser.language.format=" + Locale.getDefault(Category.FORMAT).getLanguage(),
                 "app.diaphan.server.Diaphan"));
     command.addAll(List.of(arguments));
     return command;
