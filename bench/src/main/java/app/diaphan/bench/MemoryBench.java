@@ -48,16 +48,17 @@ final class MemoryBench {
     List<Line> lines = new ArrayList<>();
     lines.add(
         Line.atMost(
-            "trust/refused of %d drawings and %d photographs at 1 GiB"
+            "trust/memory: refused of %d drawings and %d photographs at 1 GiB"
                 .formatted(DRAWINGS, PHOTOGRAPHS),
             refused,
             "",
             0));
-    lines.add(Line.atMost("trust/live heap after them", server.liveHeap(), "MiB", 600));
-    lines.add(Line.atMost("trust/the last drawings against the tenth", slower, "times", 1.2));
+    lines.add(Line.atMost("trust/memory: live heap after them", server.liveHeap(), "MiB", 600));
+    lines.add(
+        Line.atMost("trust/memory: the last drawings against the tenth", slower, "times", 1.2));
     lines.add(
         Line.atMost(
-            "trust/50 megapixels: drawn after it was taken in, share",
+            "trust/memory: 50 megapixels: drawn after it was taken in, share",
             fifty[1] / fifty[0],
             "times",
             0.5));

@@ -36,6 +36,11 @@ final class Soak {
   private static final int REQUESTS_A_ROUND = 104;
   private static final double SLOW_MS = 10_000;
   private static final Pattern NUMBER = Pattern.compile("\"(?:id|revision)\":(\\d+)");
+
+  /** A detail that ends as sentences do; quotes in it are escaped. */
+  private static final Pattern SENTENCE =
+      Pattern.compile("\"detail\":\"(?:[^\"\\\\]|\\\\.)+[.?]\"");
+
   private static final Pattern WORDS = Pattern.compile("\"words\":\"(\\d+)\"");
 
   private final Path root;
@@ -279,7 +284,7 @@ final class Soak {
       broken.incrementAndGet();
       System.err.println("soak: " + answer.status() + " " + answer.text());
     }
-    if (!answer.good() && !answer.text().matches("(?s).*\"detail\":\"[^\"]+[.?].*")) {
+    if (!answer.good() && !SENTENCE.matcher(answer.text()).find()) {
       wordless.incrementAndGet();
       System.err.println("soak: " + answer.status() + " " + answer.text());
     }

@@ -19,10 +19,11 @@ final class StartBench {
     String launcher = demo.root().resolve("diaphan").toString();
     List<Line> lines = new ArrayList<>();
     lines.add(
-        Line.atMost("trust/ready, demo loaded before", ready(demo.root(), work, bundle), "s", 5));
+        Line.atMost(
+            "trust/start: ready, demo loaded before", ready(demo.root(), work, bundle), "s", 5));
     lines.add(
         Line.atMost(
-            "trust/one 1080p still by command, from nothing",
+            "trust/start: one 1080p still by command",
             median(
                 launcher,
                 "deliver",
@@ -35,11 +36,11 @@ final class StartBench {
             1.2));
     lines.add(
         Line.atMost(
-            "trust/inspect one file, from nothing",
+            "trust/start: inspect one file",
             median(launcher, "inspect", work.resolve("files/saltlight-bug.png").toString()),
             "s",
             0.6));
-    lines.add(Line.atMost("trust/help, from nothing", median(launcher, "help"), "s", 0.1));
+    lines.add(Line.atMost("trust/start: help", median(launcher, "help"), "s", 0.1));
     return lines;
   }
 
