@@ -10,6 +10,7 @@ import java.io.BufferedOutputStream;
 import java.io.DataInputStream;
 import java.io.DataOutputStream;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -107,7 +108,7 @@ public class PictureTrial {
             "--enable-native-access=ALL-UNNAMED",
             "-Xlog:disable"));
     String cache = System.getProperty("diaphan.commands-cache");
-    if (cache != null) {
+    if (cache != null && Files.exists(Path.of(cache))) {
       command.add("-XX:AOTCache=" + cache);
     }
     command.addAll(
