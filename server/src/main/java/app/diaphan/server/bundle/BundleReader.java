@@ -81,17 +81,17 @@ public final class BundleReader {
     Map<String, byte[]> files = new TreeMap<>();
     long total = 0;
     List<Path> paths;
-    try (Stream<Path> walk = Files.walk(folder, 4)) {
+    Path real = folder.toRealPath(); // The folder itself may be reached by a link.
+    try (Stream<Path> walk = Files.walk(real, 4)) {
       paths = walk.filter(Files::isRegularFile).toList();
     }
-    Path real = folder.toRealPath();
     for (Path path : paths) {
       if (!path.toRealPath().startsWith(real)) {
         throw new InvalidInput(Sentence.of("The bundle's file %s leads out of it.", path));
       }
       total += Files.size(path);
       checkSize(files.size(), total);
-      files.put(folder.relativize(path).toString().replace('\\', '/'), Files.readAllBytes(path));
+      files.put(real.relativize(path).toString().replace('\\', '/'), Files.readAllBytes(path));
     }
     return files;
   }
