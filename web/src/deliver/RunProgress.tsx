@@ -18,7 +18,7 @@ export function RunProgress({ running, onCallOff }: Props) {
       />
       <span role="status" className="min-w-0 flex-1 truncate">
         {running.finished} of {running.planned}
-        {running.file && `, writing ${running.file}`}
+        {running.doing && `, ${running.doing}`}
       </span>
       <button type="button" className="btn btn-sm" onClick={onCallOff}>
         Call off

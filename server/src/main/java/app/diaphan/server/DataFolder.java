@@ -27,6 +27,11 @@ public record DataFolder(Path path) {
     return path.resolve("log").resolve("diaphan.log");
   }
 
+  /** For what is only kept while a process lives. */
+  public Path temporary() {
+    return path.resolve("temporary");
+  }
+
   /** The one file that the database is kept in. */
   public Path databaseFile() {
     return path.resolve(DATABASE + ".mv.db");

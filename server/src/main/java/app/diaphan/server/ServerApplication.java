@@ -33,11 +33,15 @@ public class ServerApplication {
         "spring.datasource.url",
         "jdbc:h2:file:" + folder.database() + ";WRITE_DELAY=0;CACHE_SIZE=" + DATABASE_CACHE_KIB);
     settings.put("diaphan.data", folder.path().toString());
+    TemporaryFiles temporary = TemporaryFiles.within(folder);
+    settings.put("server.tomcat.basedir", temporary.own().toString());
     settings.put("logging.file.name", folder.log().toString());
     SpringApplication application = new SpringApplication(ServerApplication.class);
     application.setMainApplicationClass(ServerApplication.class);
     application.setDefaultProperties(settings);
-    return application.run();
+    ConfigurableApplicationContext context = application.run();
+    temporary.removeOfEarlierProcesses();
+    return context;
   }
 
   @Bean

@@ -71,6 +71,10 @@ class ProcessTest {
             .build(),
         BodyHandlers.discarding());
     first.process().destroyForcibly().waitFor();
+    Path aside = folder.resolve("data/temporary");
+    List<Path> leftAside = contents(aside);
+    assertEquals(1, leftAside.size(), "what was written aside lies together");
+    assertFalse(contents(leftAside.getFirst()).isEmpty(), "a killed process leaves some");
 
     Served second =
         Program.serve(
@@ -79,6 +83,8 @@ class ProcessTest {
     try {
       JsonNode saved = second.json("GET", "/api/overlays/" + id, "");
       int revision = saved.path("revision").asInt();
+      assertFalse(Files.exists(leftAside.getFirst()), "the next process takes it away");
+      assertEquals(1, contents(aside).size());
       assertTrue(revision == answered || revision == answered + 1, "revision " + revision);
       assertEquals(revision, second.json("GET", "/api/overlays/" + id + "/revisions", "").size());
       String words =
@@ -96,6 +102,12 @@ class ProcessTest {
     } finally {
       second.process().destroy();
       second.process().waitFor();
+    }
+  }
+
+  private static List<Path> contents(Path folder) throws IOException {
+    try (Stream<Path> files = Files.list(folder)) {
+      return files.toList();
     }
   }
 

@@ -238,7 +238,7 @@ public class DeliveryService {
     }
     delivery = deliveries.save(delivery);
     String writing = delivery.fileName();
-    progress.begin(writing);
+    progress.waits(writing);
     try {
       write(run, place, line, target, folder, name, deliverer, progress, delivery);
     } catch (InvalidInput | DeliveryFailed | NoRoom e) {
@@ -281,13 +281,15 @@ public class DeliveryService {
             .work()
             .with(
                 BYTES_PER_PIXEL * pixels,
-                () ->
-                    deliverer.deliver(
-                        file.overlay(),
-                        target,
-                        folder,
-                        name,
-                        (written, all) -> progress.lines(writing, written, all)));
+                () -> {
+                  progress.begin(writing);
+                  return deliverer.deliver(
+                      file.overlay(),
+                      target,
+                      folder,
+                      name,
+                      (written, all) -> progress.lines(writing, written, all));
+                });
     done(delivery, delivered.getFirst());
     for (Delivered other : delivered.subList(1, delivered.size())) {
       DeliveryEntity beside =
@@ -360,9 +362,9 @@ public class DeliveryService {
    *
    * @param finished overlays at targets that are finished
    * @param share of the files under way that is written; 1 for each
-   * @param file what is being written: names
+   * @param doing what is being written, or that it waits; empty if nothing is under way
    */
-  public record HowFar(int finished, double share, String file) {}
+  public record HowFar(int finished, double share, String doing) {}
 
   public HowFar howFar(DeliveryRun run) {
     return Optional.ofNullable(running.get(run.id()))

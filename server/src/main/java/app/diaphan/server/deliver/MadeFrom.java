@@ -17,9 +17,21 @@ final class MadeFrom {
   private MadeFrom() {}
 
   /**
+   * What draws and writes, which can bring another file out of the same overlay.
+   *
+   * @param program its version
+   * @param fonts a digest of those it ships with
+   */
+  record Makers(String program, String fonts) {
+    static Makers current() {
+      return new Makers(ProgramVersion.NUMBER, ShippedFonts.version());
+    }
+  }
+
+  /**
    * @param pictures digests of the package's pictures by name
    */
-  static String of(PlannedFile planned, Map<String, String> pictures) {
+  static String of(PlannedFile planned, Map<String, String> pictures, Makers makers) {
     // What is said of other targets changes nothing here.
     Overlay overlay = planned.overlay().withForTargets(List.of());
     Map<String, String> used = new TreeMap<>(pictures);
@@ -28,8 +40,8 @@ final class MadeFrom {
         (DocumentJson.write(overlay)
                 + DocumentJson.write(planned.target().of(overlay))
                 + planned.name()
-                + ProgramVersion.NUMBER
-                + ShippedFonts.version()
+                + makers.program()
+                + makers.fonts()
                 + DocumentJson.write(used))
             .getBytes(StandardCharsets.UTF_8));
   }

@@ -104,7 +104,11 @@ public class PlanService {
             .collect(Collectors.toMap(PictureEntity::name, PictureEntity::sha256));
     List<Line> lines = new ArrayList<>();
     for (PlannedFile file : plan.of(planned, targets)) {
-      lines.add(line(entities.get(file.place()), file, MadeFrom.of(file, digests)));
+      lines.add(
+          line(
+              entities.get(file.place()),
+              file,
+              MadeFrom.of(file, digests, MadeFrom.Makers.current())));
     }
     return lines;
   }

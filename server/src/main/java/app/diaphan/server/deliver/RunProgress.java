@@ -1,7 +1,9 @@
 package app.diaphan.server.deliver;
 
 import java.util.SortedMap;
+import java.util.SortedSet;
 import java.util.TreeMap;
+import java.util.TreeSet;
 
 /** How far a run is, and whether it was called off. */
 final class RunProgress {
@@ -12,6 +14,9 @@ final class RunProgress {
 
   /** Shares of the files under way that are written, 0–1. */
   private final SortedMap<String, Double> underWay = new TreeMap<>();
+
+  /** Files whose turn to have memory has not come. */
+  private final SortedSet<String> waiting = new TreeSet<>();
 
   /** Thrown into the writing of a file to end it. */
   static final class CalledOff extends RuntimeException {
@@ -30,7 +35,13 @@ final class RunProgress {
     return calledOff;
   }
 
+  /** Its memory may be promised to other work for a while. */
+  synchronized void waits(String file) {
+    waiting.add(file);
+  }
+
   synchronized void begin(String file) {
+    waiting.remove(file);
     underWay.put(file, 0.0);
   }
 
@@ -46,11 +57,19 @@ final class RunProgress {
 
   synchronized void finish(String file) {
     finished++;
+    waiting.remove(file);
     underWay.remove(file);
   }
 
   synchronized DeliveryService.HowFar howFar() {
     double share = underWay.values().stream().mapToDouble(one -> one).sum();
-    return new DeliveryService.HowFar(finished, share, String.join(" and ", underWay.keySet()));
+    return new DeliveryService.HowFar(finished, share, doing());
+  }
+
+  private String doing() {
+    if (!underWay.isEmpty()) {
+      return "writing " + String.join(" and ", underWay.keySet());
+    }
+    return waiting.isEmpty() ? "" : "waiting for memory that other work has";
   }
 }

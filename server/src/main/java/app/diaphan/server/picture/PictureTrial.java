@@ -23,6 +23,7 @@ import java.util.concurrent.TimeoutException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
+import org.springframework.util.FileSystemUtils;
 
 /**
  * Has vector pictures read and drawn in a process of its own before they are kept. The libraries
@@ -44,7 +45,8 @@ public class PictureTrial {
   /** Nothing while no process is running. */
   private Running running;
 
-  private record Running(Process process, DataOutputStream questions, DataInputStream answers) {}
+  private record Running(
+      Process process, DataOutputStream questions, DataInputStream answers, Path aside) {}
 
   /**
    * @throws InvalidInput if it is a vector picture that cannot be read and drawn within the limits
@@ -96,6 +98,7 @@ public class PictureTrial {
   }
 
   private static Running start() throws IOException {
+    Path aside = Files.createTempDirectory("picture-trial");
     List<String> command = new ArrayList<>();
     command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
     command.addAll(
@@ -104,7 +107,10 @@ public class PictureTrial {
             "-XX:+ExitOnOutOfMemoryError",
             "-XX:+UseSerialGC",
             "-XX:TieredStopAtLevel=1",
+            "-Djdk.reflect.useNativeAccessorOnly=true",
+            "-Dsun.font.layout.ffm=false",
             "-Djava.awt.headless=true",
+            "-Djava.io.tmpdir=" + aside,
             "--enable-native-access=ALL-UNNAMED",
             "-Xlog:disable"));
     String cache = System.getProperty("diaphan.commands-cache");
@@ -119,14 +125,19 @@ public class PictureTrial {
     return new Running(
         process,
         new DataOutputStream(new BufferedOutputStream(process.getOutputStream())),
-        new DataInputStream(process.getInputStream()));
+        new DataInputStream(process.getInputStream()),
+        aside);
   }
 
   private void end() {
     Running there = running;
     running = null;
     if (there != null) {
-      there.process().destroyForcibly();
+      there
+          .process()
+          .destroyForcibly()
+          .onExit()
+          .thenRun(() -> FileSystemUtils.deleteRecursively(there.aside().toFile()));
     }
   }
 

@@ -68,7 +68,7 @@ class DeliveryApi {
    * @param planned how many overlays at how many targets, all counted
    * @param finished how many of them are finished
    * @param progress share of all lines that are written, 0–1
-   * @param file being written
+   * @param doing what is being written, or that it waits for memory
    * @param files that were written or could not be
    */
   record RunStatus(
@@ -79,7 +79,7 @@ class DeliveryApi {
       int planned,
       int finished,
       double progress,
-      String file,
+      String doing,
       List<DeliveryStatus> files) {}
 
   @PostMapping("/packages/{id}/delivery-runs")
@@ -295,7 +295,7 @@ class DeliveryApi {
         run.planned(),
         far.finished(),
         running ? (far.finished() + far.share()) / run.planned() : 1,
-        far.file(),
+        far.doing(),
         deliveries.filesOf(run).stream().map(this::status).toList());
   }
 

@@ -18,6 +18,7 @@ import app.diaphan.core.deliver.Delivered;
 import app.diaphan.core.deliver.Deliverer;
 import app.diaphan.core.deliver.FileReport;
 import app.diaphan.core.deliver.RunEnd;
+import app.diaphan.core.memory.Permits;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.targets.NamedTarget;
@@ -64,12 +65,12 @@ class DeliveryServiceTest {
   private final OverlayEntity overlay = mock(OverlayEntity.class);
   private final DeliveryRun run = mock(DeliveryRun.class);
   private final Set<DeliveryEntity> saved = ConcurrentHashMap.newKeySet();
+  private final MemoryBudget budget = new MemoryBudget();
   private DeliveryService service;
 
   @BeforeEach
   void makeService() {
     Clock clock = Clock.fixed(Instant.parse("2026-06-01T10:40:00Z"), ZoneOffset.UTC);
-    MemoryBudget budget = new MemoryBudget();
     service =
         new DeliveryService(
             store,
@@ -199,11 +200,29 @@ class DeliveryServiceTest {
     writing.await();
     DeliveryService.HowFar far = service.howFar(run);
     assertEquals(0, far.finished());
-    assertEquals("bug.png and card.png", far.file());
+    assertEquals("writing bug.png and card.png", far.doing());
     service.callOff(5L);
     verify(run, timeout(5000))
         .ended(eq(DeliveryRun.State.STOPPED), eq(new RunEnd(0, 0, 0, 3)), any(), any());
     verify(deliverer, never()).deliver(any(), any(), any(), eq("lower"), any());
+  }
+
+  @Test
+  void aRunWhoseMemoryOtherWorkHasSaysThatItWaits() throws InterruptedException {
+    planned(line("bug", ""));
+    when(deliverer.deliver(any(), any(), any(), any(), any()))
+        .thenReturn(List.of(delivered("bug.png")));
+    try (Permits.Permit all = budget.work().take(Long.MAX_VALUE)) {
+      service.start(3L, ALL);
+      long end = System.nanoTime() + 5_000_000_000L;
+      while (service.howFar(run).doing().isEmpty() && System.nanoTime() < end) {
+        Thread.sleep(5);
+      }
+      assertEquals("waiting for memory that other work has", service.howFar(run).doing());
+      verify(deliverer, never()).deliver(any(), any(), any(), any(), any());
+    }
+    verify(run, timeout(5000))
+        .ended(eq(DeliveryRun.State.DONE), eq(new RunEnd(1, 0, 0, 0)), eq(""), any());
   }
 
   @Test
