@@ -1,6 +1,8 @@
 package app.diaphan.core.overlay;
 
 import app.diaphan.core.Require;
+import app.diaphan.core.overlay.slot.Slot;
+import app.diaphan.core.overlay.slot.SlotRules;
 import java.util.List;
 
 /**
@@ -11,6 +13,7 @@ import java.util.List;
  * @param scale size of the group's own units in those of what holds it
  * @param finishing what its finishes and face opacity are those of
  * @param stack its pieces from front to back
+ * @param slots what rows of a roster fill in
  */
 public record GroupPiece(
     String id,
@@ -21,7 +24,8 @@ public record GroupPiece(
     double scale,
     Look look,
     Finishing finishing,
-    List<Piece> stack)
+    List<Piece> stack,
+    List<Slot> slots)
     implements Piece {
 
   /** What the finishes of a group go round. */
@@ -38,33 +42,53 @@ public record GroupPiece(
     Require.present(finishing, "What the finishes of \"" + name + "\" go round");
     Require.present(stack, "The stack of \"" + name + "\"");
     stack = List.copyOf(stack);
+    slots = SlotRules.checked(name, slots);
+  }
+
+  /** A piece with nothing left open. */
+  public GroupPiece(
+      String id,
+      String name,
+      boolean shown,
+      boolean locked,
+      Place place,
+      double scale,
+      Look look,
+      Finishing finishing,
+      List<Piece> stack) {
+    this(id, name, shown, locked, place, scale, look, finishing, stack, List.of());
   }
 
   @Override
   public GroupPiece withId(String other) {
-    return new GroupPiece(other, name, shown, locked, place, scale, look, finishing, stack);
+    return new GroupPiece(other, name, shown, locked, place, scale, look, finishing, stack, slots);
   }
 
   @Override
   public GroupPiece withShown(boolean other) {
-    return new GroupPiece(id, name, other, locked, place, scale, look, finishing, stack);
+    return new GroupPiece(id, name, other, locked, place, scale, look, finishing, stack, slots);
   }
 
   @Override
   public GroupPiece withPlace(Place other) {
-    return new GroupPiece(id, name, shown, locked, other, scale, look, finishing, stack);
+    return new GroupPiece(id, name, shown, locked, other, scale, look, finishing, stack, slots);
   }
 
   public GroupPiece withScale(double other) {
-    return new GroupPiece(id, name, shown, locked, place, other, look, finishing, stack);
+    return new GroupPiece(id, name, shown, locked, place, other, look, finishing, stack, slots);
   }
 
   public GroupPiece withStack(List<Piece> other) {
-    return new GroupPiece(id, name, shown, locked, place, scale, look, finishing, other);
+    return new GroupPiece(id, name, shown, locked, place, scale, look, finishing, other, slots);
   }
 
   @Override
   public GroupPiece withLook(Look other) {
-    return new GroupPiece(id, name, shown, locked, place, scale, other, finishing, stack);
+    return new GroupPiece(id, name, shown, locked, place, scale, other, finishing, stack, slots);
+  }
+
+  @Override
+  public GroupPiece withSlots(List<Slot> other) {
+    return new GroupPiece(id, name, shown, locked, place, scale, look, finishing, stack, other);
   }
 }

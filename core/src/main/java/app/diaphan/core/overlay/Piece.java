@@ -1,5 +1,8 @@
 package app.diaphan.core.overlay;
 
+import app.diaphan.core.overlay.slot.Slot;
+import java.util.List;
+
 /** One thing on an overlay. */
 public sealed interface Piece permits FacedPiece, GroupPiece {
   /** Names the piece within its overlay for as long as it lives. */
@@ -18,6 +21,9 @@ public sealed interface Piece permits FacedPiece, GroupPiece {
 
   Look look();
 
+  /** What of it is left open for the rows of a roster; words are in the words themselves. */
+  List<Slot> slots();
+
   Piece withId(String other);
 
   Piece withShown(boolean other);
@@ -25,4 +31,6 @@ public sealed interface Piece permits FacedPiece, GroupPiece {
   Piece withPlace(Place other);
 
   Piece withLook(Look other);
+
+  Piece withSlots(List<Slot> other);
 }

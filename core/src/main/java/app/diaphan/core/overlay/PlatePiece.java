@@ -1,6 +1,9 @@
 package app.diaphan.core.overlay;
 
 import app.diaphan.core.Require;
+import app.diaphan.core.overlay.slot.Slot;
+import app.diaphan.core.overlay.slot.SlotRules;
+import java.util.List;
 
 /**
  * A painted shape.
@@ -8,6 +11,7 @@ import app.diaphan.core.Require;
  * @param width in display units; that of its own, when it hugs nothing
  * @param height in the same units
  * @param hug the pieces it lies around; its place and size are theirs as long as they are there
+ * @param slots what rows of a roster fill in
  */
 public record PlatePiece(
     String id,
@@ -20,7 +24,8 @@ public record PlatePiece(
     double height,
     Hug hug,
     Paint paint,
-    Look look)
+    Look look,
+    List<Slot> slots)
     implements FacedPiece {
 
   public PlatePiece {
@@ -29,39 +34,67 @@ public record PlatePiece(
     PieceRules.checkSize(name, width, height);
     Require.present(hug, "What \"" + name + "\" hugs");
     Require.present(paint, "The paint of \"" + name + "\"");
+    slots = SlotRules.checked(name, slots);
+  }
+
+  /** A piece with nothing left open. */
+  public PlatePiece(
+      String id,
+      String name,
+      boolean shown,
+      boolean locked,
+      Place place,
+      PlateShape shape,
+      double width,
+      double height,
+      Hug hug,
+      Paint paint,
+      Look look) {
+    this(id, name, shown, locked, place, shape, width, height, hug, paint, look, List.of());
   }
 
   @Override
   public PlatePiece withId(String other) {
     return new PlatePiece(
-        other, name, shown, locked, place, shape, width, height, hug, paint, look);
+        other, name, shown, locked, place, shape, width, height, hug, paint, look, slots);
   }
 
   @Override
   public PlatePiece withShown(boolean other) {
-    return new PlatePiece(id, name, other, locked, place, shape, width, height, hug, paint, look);
+    return new PlatePiece(
+        id, name, other, locked, place, shape, width, height, hug, paint, look, slots);
   }
 
   @Override
   public PlatePiece withPlace(Place other) {
-    return new PlatePiece(id, name, shown, locked, other, shape, width, height, hug, paint, look);
+    return new PlatePiece(
+        id, name, shown, locked, other, shape, width, height, hug, paint, look, slots);
   }
 
   public PlatePiece withSize(double otherWidth, double otherHeight) {
     return new PlatePiece(
-        id, name, shown, locked, place, shape, otherWidth, otherHeight, hug, paint, look);
+        id, name, shown, locked, place, shape, otherWidth, otherHeight, hug, paint, look, slots);
   }
 
   public PlatePiece withHug(Hug other) {
-    return new PlatePiece(id, name, shown, locked, place, shape, width, height, other, paint, look);
+    return new PlatePiece(
+        id, name, shown, locked, place, shape, width, height, other, paint, look, slots);
   }
 
   @Override
   public PlatePiece withLook(Look other) {
-    return new PlatePiece(id, name, shown, locked, place, shape, width, height, hug, paint, other);
+    return new PlatePiece(
+        id, name, shown, locked, place, shape, width, height, hug, paint, other, slots);
   }
 
   public PlatePiece withPaint(Paint other) {
-    return new PlatePiece(id, name, shown, locked, place, shape, width, height, hug, other, look);
+    return new PlatePiece(
+        id, name, shown, locked, place, shape, width, height, hug, other, look, slots);
+  }
+
+  @Override
+  public PlatePiece withSlots(List<Slot> other) {
+    return new PlatePiece(
+        id, name, shown, locked, place, shape, width, height, hug, paint, look, other);
   }
 }

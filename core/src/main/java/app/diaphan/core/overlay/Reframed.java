@@ -42,7 +42,8 @@ public final class Reframed {
               text.setting(),
               box(text.box()),
               paint(text.paint()),
-              text.look().scaled(scale));
+              text.look().scaled(scale),
+              text.slots());
       case PlatePiece plate ->
           new PlatePiece(
               plate.id(),
@@ -55,7 +56,8 @@ public final class Reframed {
               length(plate.height()),
               hug(plate.hug()),
               paint(plate.paint()),
-              plate.look().scaled(scale));
+              plate.look().scaled(scale),
+              plate.slots());
       case PicturePiece picture ->
           new PicturePiece(
               picture.id(),
@@ -71,7 +73,8 @@ public final class Reframed {
               picture.fit(),
               length(picture.width()),
               length(picture.height()),
-              picture.look().scaled(scale));
+              picture.look().scaled(scale),
+              picture.slots());
       // What is in a group follows the group's scale.
       case GroupPiece group ->
           group.withPlace(place(group.place())).withScale(group.scale() * scale);

@@ -3,6 +3,8 @@ package app.diaphan.core.overlay;
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Require;
 import app.diaphan.core.Sentence;
+import app.diaphan.core.overlay.slot.Slot;
+import app.diaphan.core.overlay.slot.SlotRules;
 import java.util.List;
 import java.util.stream.Collectors;
 
@@ -11,6 +13,7 @@ import java.util.stream.Collectors;
  *
  * @param runs stretches of words that are set alike, in order; at least one
  * @param paint what fills the letters of all runs that have no colour of their own
+ * @param slots what rows of a roster fill in
  */
 public record TextPiece(
     String id,
@@ -22,7 +25,8 @@ public record TextPiece(
     TextSetting setting,
     TextBox box,
     Paint paint,
-    Look look)
+    Look look,
+    List<Slot> slots)
     implements FacedPiece {
   public static final int MOST_CHARACTERS = 5000;
   private static final int MOST_RUNS = 500;
@@ -46,6 +50,22 @@ public record TextPiece(
     Require.present(box, "The box of \"" + name + "\"");
     Require.present(paint, "The paint of \"" + name + "\"");
     runs = List.copyOf(runs);
+    slots = SlotRules.checked(name, slots);
+  }
+
+  /** A piece with nothing left open. */
+  public TextPiece(
+      String id,
+      String name,
+      boolean shown,
+      boolean locked,
+      Place place,
+      List<Run> runs,
+      TextSetting setting,
+      TextBox box,
+      Paint paint,
+      Look look) {
+    this(id, name, shown, locked, place, runs, setting, box, paint, look, List.of());
   }
 
   /** The words of all runs. */
@@ -55,25 +75,25 @@ public record TextPiece(
 
   @Override
   public TextPiece withId(String other) {
-    return new TextPiece(other, name, shown, locked, place, runs, setting, box, paint, look);
+    return new TextPiece(other, name, shown, locked, place, runs, setting, box, paint, look, slots);
   }
 
   @Override
   public TextPiece withShown(boolean other) {
-    return new TextPiece(id, name, other, locked, place, runs, setting, box, paint, look);
+    return new TextPiece(id, name, other, locked, place, runs, setting, box, paint, look, slots);
   }
 
   @Override
   public TextPiece withPlace(Place other) {
-    return new TextPiece(id, name, shown, locked, other, runs, setting, box, paint, look);
+    return new TextPiece(id, name, shown, locked, other, runs, setting, box, paint, look, slots);
   }
 
   public TextPiece withRuns(List<Run> other) {
-    return new TextPiece(id, name, shown, locked, place, other, setting, box, paint, look);
+    return new TextPiece(id, name, shown, locked, place, other, setting, box, paint, look, slots);
   }
 
   public TextPiece withBox(TextBox other) {
-    return new TextPiece(id, name, shown, locked, place, runs, setting, other, paint, look);
+    return new TextPiece(id, name, shown, locked, place, runs, setting, other, paint, look, slots);
   }
 
   /** Other words, all set like the first run. */
@@ -83,10 +103,15 @@ public record TextPiece(
 
   @Override
   public TextPiece withLook(Look other) {
-    return new TextPiece(id, name, shown, locked, place, runs, setting, box, paint, other);
+    return new TextPiece(id, name, shown, locked, place, runs, setting, box, paint, other, slots);
   }
 
   public TextPiece withPaint(Paint other) {
-    return new TextPiece(id, name, shown, locked, place, runs, setting, box, other, look);
+    return new TextPiece(id, name, shown, locked, place, runs, setting, box, other, look, slots);
+  }
+
+  @Override
+  public TextPiece withSlots(List<Slot> other) {
+    return new TextPiece(id, name, shown, locked, place, runs, setting, box, paint, look, other);
   }
 }

@@ -9,6 +9,7 @@ import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.Punch;
+import app.diaphan.core.overlay.TextBox;
 import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.core.overlay.cutout.CutOut;
 import app.diaphan.core.picture.PictureShelf;
@@ -137,6 +138,19 @@ public final class Renderer {
   /** Where the pieces would lie, without drawing them. */
   public List<PlacedPiece> place(Overlay overlay, Canvas canvas) {
     return new Layout(setter, pictures).place(overlay, canvas).pieces();
+  }
+
+  /** What placing the shown pieces finds, without drawing them. */
+  public List<Finding> findings(Overlay overlay, Canvas canvas) {
+    Layout.Placed layout = new Layout(setter, pictures).place(overlay, canvas);
+    Set<String> shown = new HashSet<>();
+    addShown(layout.pieces(), shown);
+    return layout.findings().stream().filter(finding -> shown.contains(finding.piece())).toList();
+  }
+
+  /** How wide words are that have all the room they need, in display units. */
+  public double width(TextPiece text) {
+    return setter.set(text.withBox(new TextBox.Free())).width();
   }
 
   /** A raster picture as it is cut out. */

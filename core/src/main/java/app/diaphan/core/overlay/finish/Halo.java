@@ -25,4 +25,8 @@ public record Halo(
   public Halo scaled(double by) {
     return new Halo(on, Finish.length(reach, by), firmness, colour, opacity, underFace);
   }
+
+  public Halo withColour(Colour other) {
+    return new Halo(on, reach, firmness, other, opacity, underFace);
+  }
 }

@@ -41,4 +41,8 @@ public record Inset(
         colour,
         opacity);
   }
+
+  public Inset withColour(Colour other) {
+    return new Inset(on, angle, distance, reach, firmness, other, opacity);
+  }
 }

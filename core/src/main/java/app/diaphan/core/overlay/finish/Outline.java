@@ -45,4 +45,8 @@ public record Outline(
   public Outline scaled(double by) {
     return new Outline(on, Finish.length(width, by), side, corners, colour, opacity, underFace);
   }
+
+  public Outline withColour(Colour other) {
+    return new Outline(on, width, side, corners, other, opacity, underFace);
+  }
 }

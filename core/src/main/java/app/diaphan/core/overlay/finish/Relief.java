@@ -70,4 +70,20 @@ public record Relief(
         shadeOpacity,
         opacity);
   }
+
+  public Relief withLight(Colour other) {
+    return new Relief(
+        on,
+        width,
+        profile,
+        depth,
+        angle,
+        height,
+        sunk,
+        other,
+        lightOpacity,
+        shade,
+        shadeOpacity,
+        opacity);
+  }
 }

@@ -23,4 +23,8 @@ public record Rim(boolean on, double reach, double firmness, Colour colour, doub
   public Rim scaled(double by) {
     return new Rim(on, Finish.length(reach, by), firmness, colour, opacity);
   }
+
+  public Rim withColour(Colour other) {
+    return new Rim(on, reach, firmness, other, opacity);
+  }
 }

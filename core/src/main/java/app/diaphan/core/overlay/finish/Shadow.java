@@ -44,4 +44,8 @@ public record Shadow(
         opacity,
         underFace);
   }
+
+  public Shadow withColour(Colour other) {
+    return new Shadow(on, angle, distance, reach, firmness, other, opacity, underFace);
+  }
 }

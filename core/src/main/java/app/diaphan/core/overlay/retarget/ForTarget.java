@@ -4,7 +4,6 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Require;
 import app.diaphan.core.Sentence;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -22,10 +21,6 @@ public record ForTarget(String target, boolean delivered, List<PieceChange> chan
     if (changes.stream().map(PieceChange::piece).distinct().count() < changes.size()) {
       throw new InvalidInput(Sentence.of("The target \"%s\" changes a piece twice.", target));
     }
-  }
-
-  Optional<PieceChange> of(String piece) {
-    return changes.stream().filter(change -> change.piece().equals(piece)).findFirst();
   }
 
   /** Without what is said of pieces that are no longer there. */

@@ -4,7 +4,10 @@ import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.Pieces;
 import app.diaphan.core.overlay.Reframed;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
  * Makes the overlay that a target shows. Pieces are placed and sized anew and drawn from their
@@ -14,12 +17,23 @@ public final class Retargeting {
   private Retargeting() {}
 
   public static Overlay of(Overlay overlay, String target) {
-    return at(overlay, target)
-        .filter(there -> !there.changes().isEmpty())
-        .map(
-            there ->
-                overlay.withStack(Pieces.mapped(overlay.stack(), piece -> changed(piece, there))))
-        .orElse(overlay);
+    return at(overlay, target).map(there -> changed(overlay, there.changes())).orElse(overlay);
+  }
+
+  /** The overlay with some of its pieces moved, scaled or hidden. */
+  public static Overlay changed(Overlay overlay, List<PieceChange> changes) {
+    if (changes.isEmpty()) {
+      return overlay;
+    }
+    Map<String, PieceChange> byPiece =
+        changes.stream().collect(Collectors.toMap(PieceChange::piece, change -> change));
+    return overlay.withStack(
+        Pieces.mapped(
+            overlay.stack(),
+            piece ->
+                Optional.ofNullable(byPiece.get(piece.id()))
+                    .map(change -> changed(piece, change))
+                    .orElse(piece)));
   }
 
   public static boolean delivers(Overlay overlay, String target) {
@@ -28,10 +42,6 @@ public final class Retargeting {
 
   private static Optional<ForTarget> at(Overlay overlay, String target) {
     return overlay.forTargets().stream().filter(there -> there.target().equals(target)).findFirst();
-  }
-
-  private static Piece changed(Piece piece, ForTarget there) {
-    return there.of(piece.id()).map(change -> changed(piece, change)).orElse(piece);
   }
 
   private static Piece changed(Piece piece, PieceChange change) {

@@ -1,0 +1,260 @@
+package app.diaphan.core.roster;
+
+import app.diaphan.core.InvalidInput;
+import app.diaphan.core.house.HouseStyle;
+import app.diaphan.core.overlay.GroupPiece;
+import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.overlay.Paint;
+import app.diaphan.core.overlay.PicturePiece;
+import app.diaphan.core.overlay.Piece;
+import app.diaphan.core.overlay.Pieces;
+import app.diaphan.core.overlay.PlatePiece;
+import app.diaphan.core.overlay.Run;
+import app.diaphan.core.overlay.TextPiece;
+import app.diaphan.core.overlay.retarget.Retargeting;
+import app.diaphan.core.overlay.slot.Slot;
+import app.diaphan.core.overlay.slot.WordSlots;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+
+/**
+ * Fills an overlay with a row. What comes of it is an overlay like any other, so whatever draws,
+ * checks and delivers knows nothing of rows.
+ */
+public final class Filling {
+  private final Columns columns;
+  private final CellValues values;
+
+  /**
+   * @param pictures the names of the package's pictures
+   */
+  public Filling(Columns columns, Collection<String> pictures, HouseStyle house) {
+    this.columns = columns;
+    values = new CellValues(pictures, house);
+  }
+
+  public Columns columns() {
+    return columns;
+  }
+
+  CellValues values() {
+    return values;
+  }
+
+  /** The overlay as it is shown without a row: what is left open is as it is designed. */
+  public static Overlay without(Overlay overlay) {
+    return without(overlay, "");
+  }
+
+  /**
+   * The same, but with the words of one piece as they are typed.
+   *
+   * @param typed the id of that piece; empty for none
+   */
+  public static Overlay without(Overlay overlay, String typed) {
+    return overlay.withStack(
+        Pieces.mapped(
+            overlay.stack(),
+            piece -> {
+              Piece closed = piece.slots().isEmpty() ? piece : piece.withSlots(List.of());
+              return closed instanceof TextPiece text && !text.id().equals(typed)
+                  ? withWords(text, WordSlots::unfilled)
+                  : closed;
+            }));
+  }
+
+  /** The overlay with what the row's cells say, and with what is different in this row only. */
+  public FilledRow fill(Overlay overlay, Row row) {
+    return fill(overlay, row, "");
+  }
+
+  /**
+   * @param typed the id of a text whose words stay as they are typed; empty for none
+   */
+  public FilledRow fill(Overlay overlay, Row row, String typed) {
+    One one = new One(overlay, row, typed);
+    Overlay filled = overlay.withStack(Pieces.mapped(overlay.stack(), one::piece));
+    filled = filled.withStack(Pieces.mapped(filled.stack(), new Emptied(overlay, filled)::piece));
+    filled = Retargeting.changed(filled, row.changes());
+    return new FilledRow(filled, one.troubles);
+  }
+
+  private static TextPiece withWords(TextPiece text, Function<String, String> words) {
+    List<Run> runs =
+        text.runs().stream().map(run -> run.withWords(words.apply(run.words()))).toList();
+    return runs.equals(text.runs()) ? text : text.withRuns(runs);
+  }
+
+  /** The filling of one overlay with one row. */
+  private final class One {
+    private final Overlay overlay;
+    private final Row row;
+    private final String typed;
+    private final List<RowTrouble> troubles = new ArrayList<>();
+
+    One(Overlay overlay, Row row, String typed) {
+      this.overlay = overlay;
+      this.row = row;
+      this.typed = typed;
+    }
+
+    Piece piece(Piece designed) {
+      Piece piece = designed;
+      for (Slot slot : designed.slots()) {
+        if (slot instanceof Slot.OfColumn asked) {
+          piece = filled(piece, asked);
+        }
+      }
+      if (piece instanceof TextPiece text && !text.id().equals(typed)) {
+        piece = filledWords(text);
+      }
+      return piece.slots().isEmpty() ? piece : piece.withSlots(List.of());
+    }
+
+    private Piece filledWords(TextPiece text) {
+      try {
+        return withWords(text, words -> WordSlots.filled(words, this::words));
+      } catch (InvalidInput e) {
+        troubles.add(RowTrouble.ofRow(e.getMessage()));
+        return withWords(text, WordSlots::unfilled);
+      }
+    }
+
+    private String words(String asked) {
+      return cell(asked).orElse("{" + asked + "}");
+    }
+
+    /** Nothing, and a trouble, if the roster has no such column. */
+    private Optional<String> cell(String asked) {
+      Optional<Integer> place = columns.place(asked);
+      if (place.isEmpty()) {
+        RowTrouble trouble =
+            RowTrouble.ofRow(
+                "\""
+                    + overlay.name()
+                    + "\" asks for a column \""
+                    + asked
+                    + "\", which the roster does not have; bind it to one that it has.");
+        if (!troubles.contains(trouble)) {
+          troubles.add(trouble);
+        }
+      }
+      return place.map(row::cell);
+    }
+
+    /** A cell that is empty leaves a piece as it is designed, but for its picture: it has none. */
+    private Piece filled(Piece piece, Slot.OfColumn slot) {
+      Optional<String> found = cell(slot.column());
+      if (found.isEmpty()) {
+        return piece;
+      }
+      String cell = found.get().strip();
+      return switch (slot) {
+        case Slot.PictureOf _ ->
+            cell.isEmpty()
+                ? piece.withShown(false)
+                : meant(slot, values.picture(cell))
+                    .map(name -> withPicture(piece, name))
+                    .orElse(piece);
+        case Slot.ColourOf(_, Slot.ColourPlace place, int index) ->
+            cell.isEmpty()
+                ? piece
+                : meant(slot, values.colour(cell))
+                    .map(colour -> Recoloured.of(piece, place, index, colour))
+                    .orElse(piece);
+        case Slot.ShownBy _ ->
+            meant(slot, values.yesOrNo(cell))
+                .map(shown -> piece.withShown(piece.shown() && shown))
+                .orElse(piece);
+        case Slot.FinishesOf _ ->
+            cell.isEmpty()
+                ? piece
+                : meant(slot, values.finishes(cell))
+                    .map(
+                        set ->
+                            piece.withLook(
+                                piece
+                                    .look()
+                                    .withFinishes(set.on(overlay.frame()))
+                                    .following(set.name())))
+                    .orElse(piece);
+      };
+    }
+
+    private <T> Optional<T> meant(Slot.OfColumn slot, CellValues.Meaning<T> meaning) {
+      if (meaning.value().isEmpty()) {
+        String column = columns.names().get(columns.place(slot.column()).orElseThrow());
+        troubles.add(new RowTrouble(column, meaning.sentence(), meaning.instead()));
+      }
+      return meaning.value();
+    }
+  }
+
+  private static Piece withPicture(Piece piece, String name) {
+    return switch (piece) {
+      case PicturePiece picture -> picture.withPicture(name);
+      case TextPiece text -> text.withPaint(withPicture(text.paint(), name));
+      case PlatePiece plate -> plate.withPaint(withPicture(plate.paint(), name));
+      case GroupPiece group -> group;
+    };
+  }
+
+  private static Paint withPicture(Paint paint, String name) {
+    return switch (paint) {
+      case Paint.Pictured pictured -> new Paint.Pictured(name, pictured.fit());
+      case Paint.Texture texture ->
+          new Paint.Texture(name, texture.width(), texture.turn(), texture.right(), texture.down());
+      case Paint.Flat same -> same;
+      case Paint.Linear same -> same;
+      case Paint.Radial same -> same;
+      case Paint.Conic same -> same;
+    };
+  }
+
+  /** Hides what is shown with its words only and has none now. */
+  private static final class Emptied {
+    private final Set<String> withWords = new HashSet<>();
+    private final Overlay filled;
+
+    Emptied(Overlay designed, Overlay filled) {
+      this.filled = filled;
+      Pieces.all(designed.stack())
+          .filter(piece -> piece.slots().contains(new Slot.ShownWithWords()))
+          .forEach(piece -> withWords.add(piece.id()));
+    }
+
+    Piece piece(Piece piece) {
+      return withWords.contains(piece.id()) && wordless(piece) ? piece.withShown(false) : piece;
+    }
+
+    private boolean wordless(Piece piece) {
+      List<TextPiece> texts =
+          switch (piece) {
+            case TextPiece text -> List.of(text);
+            case GroupPiece group -> texts(group.stack());
+            case PlatePiece plate -> hugged(plate);
+            case PicturePiece picture -> List.of();
+          };
+      return !texts.isEmpty() && texts.stream().allMatch(text -> text.words().isBlank());
+    }
+
+    private List<TextPiece> hugged(PlatePiece plate) {
+      return plate.hug().pieces().stream()
+          .flatMap(id -> Pieces.find(filled.stack(), id).stream())
+          .flatMap(piece -> texts(List.of(piece)).stream())
+          .toList();
+    }
+
+    private static List<TextPiece> texts(List<Piece> stack) {
+      return Pieces.all(stack)
+          .filter(TextPiece.class::isInstance)
+          .map(TextPiece.class::cast)
+          .toList();
+    }
+  }
+}

@@ -1,0 +1,133 @@
+package app.diaphan.core.roster;
+
+import app.diaphan.core.overlay.Colour;
+import app.diaphan.core.overlay.GroupPiece;
+import app.diaphan.core.overlay.Paint;
+import app.diaphan.core.overlay.PicturePiece;
+import app.diaphan.core.overlay.Piece;
+import app.diaphan.core.overlay.PlatePiece;
+import app.diaphan.core.overlay.TextPiece;
+import app.diaphan.core.overlay.cutout.Tint;
+import app.diaphan.core.overlay.finish.Finish;
+import app.diaphan.core.overlay.finish.Halo;
+import app.diaphan.core.overlay.finish.Inset;
+import app.diaphan.core.overlay.finish.Outline;
+import app.diaphan.core.overlay.finish.Relief;
+import app.diaphan.core.overlay.finish.Rim;
+import app.diaphan.core.overlay.finish.Shadow;
+import app.diaphan.core.overlay.finish.Soften;
+import app.diaphan.core.overlay.slot.Slot;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Gives one of a piece's colours another value. Where the piece has no such colour, since its
+ * design was changed after the slot was made, nothing happens. A colour that is thinned stays as
+ * thin, unless the other one says how thin it is.
+ */
+final class Recoloured {
+  private Recoloured() {}
+
+  static Piece of(Piece piece, Slot.ColourPlace place, int index, Colour colour) {
+    return switch (place) {
+      case PAINT -> withPaint(piece, paint -> flat(paint, colour));
+      case STOP -> withPaint(piece, paint -> stop(paint, index, colour));
+      case TINT ->
+          piece instanceof PicturePiece picture
+              ? picture.withTint(tint(picture.tint(), index, colour))
+              : piece;
+      case FINISH -> withFinish(piece, index, colour);
+    };
+  }
+
+  private interface Painting {
+    Paint of(Paint paint);
+  }
+
+  private static Piece withPaint(Piece piece, Painting other) {
+    return switch (piece) {
+      case TextPiece text -> text.withPaint(other.of(text.paint()));
+      case PlatePiece plate -> plate.withPaint(other.of(plate.paint()));
+      case PicturePiece picture -> picture;
+      case GroupPiece group -> group;
+    };
+  }
+
+  private static Paint flat(Paint paint, Colour colour) {
+    return paint instanceof Paint.Flat(Colour was)
+        ? new Paint.Flat(asThin(was, colour))
+        : new Paint.Flat(colour);
+  }
+
+  private static Paint stop(Paint paint, int index, Colour colour) {
+    return switch (paint) {
+      case Paint.Linear linear ->
+          new Paint.Linear(
+              linear.angle(), linear.start(), linear.end(), stops(linear.stops(), index, colour));
+      case Paint.Radial radial ->
+          new Paint.Radial(
+              radial.x(),
+              radial.y(),
+              radial.radius(),
+              radial.stretched(),
+              stops(radial.stops(), index, colour));
+      case Paint.Conic conic ->
+          new Paint.Conic(conic.x(), conic.y(), conic.angle(), stops(conic.stops(), index, colour));
+      case Paint.Flat same -> same;
+      case Paint.Texture same -> same;
+      case Paint.Pictured same -> same;
+    };
+  }
+
+  private static List<Paint.Stop> stops(List<Paint.Stop> stops, int index, Colour colour) {
+    List<Paint.Stop> other = new ArrayList<>(stops);
+    if (index < stops.size()) {
+      Paint.Stop was = stops.get(index);
+      other.set(index, new Paint.Stop(was.position(), asThin(was.colour(), colour)));
+    }
+    return other;
+  }
+
+  private static Tint tint(Tint tint, int index, Colour colour) {
+    return switch (tint) {
+      case Tint.OneColour(Colour was) -> new Tint.OneColour(asThin(was, colour));
+      case Tint.OwnColours _, Tint.Adjusted _ -> new Tint.OneColour(colour);
+      case Tint.Gradient(double angle, List<Paint.Stop> stops) ->
+          new Tint.Gradient(angle, stops(stops, index, colour));
+      case Tint.Replaced(List<Tint.Replacement> colours) -> {
+        List<Tint.Replacement> other = new ArrayList<>(colours);
+        if (index < other.size()) {
+          other.set(index, new Tint.Replacement(other.get(index).from(), colour));
+        }
+        yield new Tint.Replaced(other);
+      }
+    };
+  }
+
+  private static Piece withFinish(Piece piece, int index, Colour colour) {
+    List<Finish> finishes = new ArrayList<>(piece.look().finishes());
+    if (index >= finishes.size()) {
+      return piece;
+    }
+    finishes.set(index, finish(finishes.get(index), colour));
+    return piece.withLook(piece.look().withFinishes(finishes));
+  }
+
+  private static Finish finish(Finish finish, Colour colour) {
+    return switch (finish) {
+      case Outline was -> was.withColour(asThin(was.colour(), colour));
+      case Halo was -> was.withColour(asThin(was.colour(), colour));
+      case Shadow was -> was.withColour(asThin(was.colour(), colour));
+      case Inset was -> was.withColour(asThin(was.colour(), colour));
+      case Rim was -> was.withColour(asThin(was.colour(), colour));
+      case Relief was -> was.withLight(asThin(was.light(), colour));
+      case Soften same -> same;
+    };
+  }
+
+  private static Colour asThin(Colour was, Colour colour) {
+    return colour.alpha() < 255
+        ? colour
+        : new Colour(colour.red(), colour.green(), colour.blue(), was.alpha());
+  }
+}

@@ -1,0 +1,108 @@
+package app.diaphan.core.roster.table;
+
+import app.diaphan.core.InvalidInput;
+import java.io.IOException;
+import java.io.StringReader;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.Iterator;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
+
+/**
+ * Tables as text (RFC 4180, with whatever stands between the cells): <code>sep=;</code> in the
+ * first line says it, as some spreadsheets write it; else it is what divides most lines alike.
+ */
+final class DelimitedText {
+  /** Written by spreadsheets for each other. */
+  private static final Pattern SAID = Pattern.compile("\\Asep=(.)\\R");
+
+  private static final char[] KNOWN = {',', ';', '\t', '|'};
+  private static final int LOOKED_AT = 60;
+
+  private DelimitedText() {}
+
+  static void read(String text, RawRows rows) {
+    Matcher said = SAID.matcher(text);
+    if (said.find()) {
+      read(text.substring(said.end()), said.group(1).charAt(0), rows);
+    } else {
+      read(text, divider(text), rows);
+    }
+  }
+
+  /** Cells as a spreadsheet hands them over: with tabs, or one a line. */
+  static void readPasted(String text, RawRows rows) {
+    read(text, '\t', rows);
+  }
+
+  private static void read(String text, char divider, RawRows rows) {
+    try (CSVParser parser = parser(text, divider)) {
+      for (CSVRecord record : parser) {
+        rows.add(record.toList(), parser.getCurrentLineNumber());
+      }
+    } catch (IOException | UncheckedIOException e) {
+      throw new InvalidInput(
+          "The table cannot be read: a quotation mark in it has no second one. Save it again as CSV, or as XLSX.",
+          e);
+    }
+  }
+
+  private static CSVParser parser(String text, char divider) throws IOException {
+    return CSVFormat.RFC4180
+        .builder()
+        .setDelimiter(divider)
+        .setIgnoreEmptyLines(true)
+        .setTrailingData(true)
+        .setLenientEof(true)
+        .get()
+        .parse(new StringReader(text));
+  }
+
+  /** The sign that most of the first lines have equally often; a comma if there is none. */
+  private static char divider(String text) {
+    char best = KNOWN[0];
+    double most = 0;
+    for (char divider : KNOWN) {
+      double alike = alike(text, divider);
+      if (alike > most) {
+        most = alike;
+        best = divider;
+      }
+    }
+    return best;
+  }
+
+  /** How many cells a line has in the first lines, times the share of those that agree. */
+  private static double alike(String text, char divider) {
+    Map<Integer, Integer> lines = new HashMap<>();
+    int all = 0;
+    try (CSVParser parser = parser(text, divider)) {
+      Iterator<CSVRecord> records = parser.iterator();
+      List<CSVRecord> first = new ArrayList<>();
+      while (first.size() < LOOKED_AT && records.hasNext()) {
+        first.add(records.next());
+      }
+      for (CSVRecord record : first) {
+        lines.merge(record.size(), 1, Integer::sum);
+        all++;
+      }
+    } catch (IOException | UncheckedIOException e) {
+      return 0;
+    }
+    double best = 0;
+    for (Map.Entry<Integer, Integer> same : lines.entrySet()) {
+      double share = (double) same.getValue() / all;
+      if (same.getKey() > 1) {
+        best = Math.max(best, share * share * Math.min(same.getKey(), 20));
+      }
+    }
+    return best;
+  }
+}
