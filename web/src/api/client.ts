@@ -56,6 +56,13 @@ export type CheckKind = Found["kind"];
 export type ClipSummary = Schemas["ClipSummary"];
 export type Found = Schemas["Found"];
 export type StillSummary = Schemas["StillSummary"];
+export type SavedRoster = Schemas["SavedRoster"];
+export type Roster = Schemas["Roster"];
+export type SavedRow = Schemas["SavedRow"];
+export type DesignAsking = Schemas["DesignAsking"];
+export type TroubledRow = Schemas["TroubledRow"];
+export type RowTrouble = Schemas["RowTrouble"];
+export type MergeSummary = Schemas["MergeSummary"];
 export type PackageSummary = Schemas["PackageSummary"];
 export type PictureSummary = Schemas["PictureSummary"];
 

@@ -3,6 +3,7 @@ import { ComposePage } from "../compose/ComposePage";
 import { DeliverPage } from "../deliver/DeliverPage";
 import { FramePage } from "../frame/FramePage";
 import { NewOverlayPage } from "../frame/NewOverlayPage";
+import { RosterPage } from "../roster/RosterPage";
 import { ProofPage } from "../proof/ProofPage";
 import { StartPage } from "../start/StartPage";
 import { OverlayShell } from "./OverlayShell";
@@ -18,6 +19,7 @@ export function App() {
         <Route path="compose" element={<ComposePage />} />
         <Route path="proof" element={<ProofPage />} />
         <Route path="deliver" element={<DeliverPage />} />
+        <Route path="roster" element={<RosterPage />} />
       </Route>
       <Route path="*" element={<Navigate to="/" replace />} />
     </Routes>

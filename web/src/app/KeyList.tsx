@@ -5,7 +5,7 @@ const KEYS: [string, [string, string][]][] = [
     "Everywhere",
     [
       ["?", "Show this list"],
-      ["Alt 1 – Alt 4", "Frame, Compose, Proof, Deliver"],
+      ["Alt 1 – Alt 5", "Frame, Compose, Proof, Deliver, Roster"],
       ["Ctrl Z", "Undo"],
       ["Ctrl Shift Z", "Redo"],
       ["Y", "History and revisions"],
@@ -81,6 +81,16 @@ const KEYS: [string, [string, string][]][] = [
       ["Space", "Play, or pause"],
       ["Left, Right", "A picture back or on"],
       ["Home", "To the clip's beginning"],
+    ],
+  ],
+  [
+    "Roster",
+    [
+      ["Arrows, Tab, Enter", "To the next cell"],
+      ["Letters, Enter", "Type anew, type on"],
+      ["Ctrl C, Ctrl V", "Copy a cell, paste cells"],
+      ["Delete", "Empty a cell"],
+      ["Ctrl Z", "Take the last cell back"],
     ],
   ],
   [

@@ -16,6 +16,7 @@ const STEPS = [
   ["compose", "Compose"],
   ["proof", "Proof"],
   ["deliver", "Deliver"],
+  ["roster", "Roster"],
 ] as const;
 
 /** Loads an overlay and shows its steps across the top. */

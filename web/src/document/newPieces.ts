@@ -52,6 +52,7 @@ function common(overlay: Overlay, stem: string, name: string) {
     locked: false,
     place: CENTRE,
     look: PLAIN,
+    slots: [],
   };
 }
 

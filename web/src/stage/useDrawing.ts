@@ -13,6 +13,7 @@ interface Wanted {
   overlay: Overlay;
   scale: number;
   editing: string;
+  row: number;
 }
 
 /**
@@ -22,6 +23,7 @@ interface Wanted {
  *
  * @param editing the id of the text whose carets are wanted
  * @param held whether to wait, as while something else is looked at
+ * @param row the id of the roster's row that fills the overlay; 0 for none
  */
 export function useDrawing(
   packageId: number,
@@ -29,6 +31,7 @@ export function useDrawing(
   scale: number,
   editing = "",
   held = false,
+  row = 0,
 ): { drawn: Drawn | null; problem: string } {
   const [drawn, setDrawn] = useState<Drawn | null>(null);
   const [problem, setProblem] = useState("");
@@ -53,7 +56,12 @@ export function useDrawing(
           const drawing = await answer(
             api.POST("/api/packages/{id}/drawings", {
               params: { path: { id: now.packageId } },
-              body: { overlay: now.overlay, scale: now.scale, editing: now.editing },
+              body: {
+                overlay: now.overlay,
+                scale: now.scale,
+                editing: now.editing,
+                row: now.row,
+              },
             }),
           );
           await loaded(drawing.composite.picture);
@@ -71,9 +79,10 @@ export function useDrawing(
         last?.overlay === newest &&
         last.packageId === packageId &&
         last.scale === scale &&
-        last.editing === editing;
+        last.editing === editing &&
+        last.row === row;
       if (same) return;
-      asked.current = wanted.current = { packageId, overlay: newest, scale, editing };
+      asked.current = wanted.current = { packageId, overlay: newest, scale, editing, row };
       void draw();
     };
     if (held) return;
@@ -82,7 +91,7 @@ export function useDrawing(
     return useOverlay.subscribe((state) => {
       if (state.overlay) ask(state.overlay);
     });
-  }, [packageId, overlay, scale, editing, held]);
+  }, [packageId, overlay, scale, editing, held, row]);
   return { drawn, problem };
 }
 

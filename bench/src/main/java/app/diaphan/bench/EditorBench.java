@@ -1,6 +1,7 @@
 package app.diaphan.bench;
 
 import app.diaphan.server.ServerApplication;
+import app.diaphan.server.bundle.BundleStore;
 import app.diaphan.server.draw.DrawingService;
 import app.diaphan.server.store.PackageStore;
 import com.microsoft.playwright.Browser;
@@ -51,7 +52,7 @@ final class EditorBench {
                                 "--disable-background-networking",
                                 "--disable-component-update",
                                 "--disable-sync")))) {
-      server.getBean(PackageStore.class).add(demo.bundle());
+      server.getBean(BundleStore.class).add(demo.bundle());
       // The bar is for a warm machine; a sitting of some minutes warms it as these drawings do.
       for (int i = 0; i < 300; i++) {
         server

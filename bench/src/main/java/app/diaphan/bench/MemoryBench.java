@@ -100,7 +100,7 @@ final class MemoryBench {
         server.ask(
             "POST",
             "/api/packages/" + packageId + "/drawings",
-            "{\"overlay\":%s,\"scale\":1,\"editing\":\"\"}".formatted(overlay)));
+            "{\"overlay\":%s,\"scale\":1,\"editing\":\"\",\"row\":0}".formatted(overlay)));
   }
 
   private void photographs() throws IOException {
@@ -162,7 +162,7 @@ final class MemoryBench {
         "right":0,"down":0,"turn":0,"mirrored":false},
         "picture":"%s","page":1,"cutOut":{"kind":"none"},"tint":{"kind":"own"},
         "crop":{"left":0,"top":0,"right":0,"bottom":0},"fit":"CONTAIN","width":1280,"height":960,
-        "look":{"faceOpacity":1,"overallOpacity":1,"finishes":[],"follows":"","punch":"NONE"}}],
+        "look":{"faceOpacity":1,"overallOpacity":1,"finishes":[],"follows":"","punch":"NONE"},"slots":[]}],
         "forTargets":[]}"""
         .formatted(name, picture);
   }

@@ -172,7 +172,7 @@ final class Soak {
               server.ask(
                   "POST",
                   inPackage + "/drawings",
-                  "{\"overlay\":%s,\"scale\":0.5,\"editing\":\"\"}"
+                  "{\"overlay\":%s,\"scale\":0.5,\"editing\":\"\",\"row\":0}"
                       .formatted(saying(random.nextInt(1000), designer))));
       case 6 ->
           counted(

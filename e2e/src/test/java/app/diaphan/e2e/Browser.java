@@ -2,7 +2,7 @@ package app.diaphan.e2e;
 
 import app.diaphan.server.ServerApplication;
 import app.diaphan.server.bundle.BundleReader;
-import app.diaphan.server.store.PackageStore;
+import app.diaphan.server.bundle.BundleStore;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
@@ -175,7 +175,7 @@ final class Browser implements BeforeEachCallback, AfterEachCallback {
     try (Connection connection = server.getBean(DataSource.class).getConnection();
         Statement statement = connection.createStatement()) {
       if (!demoIsKept) {
-        server.getBean(PackageStore.class).add(BundleReader.read(DEMO));
+        server.getBean(BundleStore.class).add(BundleReader.read(DEMO));
         statement.execute("create schema demo");
         for (String table : tables(statement)) {
           statement.execute(

@@ -109,7 +109,7 @@ class ApiTest {
   private Answer draw(String overlay, double scale) {
     return SERVER.post(
         "/api/packages/" + packageId + "/drawings",
-        "{\"overlay\":%s,\"scale\":%s,\"editing\":\"\"}".formatted(overlay, scale));
+        "{\"overlay\":%s,\"scale\":%s,\"editing\":\"\",\"row\":0}".formatted(overlay, scale));
   }
 
   @Test

@@ -90,7 +90,7 @@ class ArrangeApiTest {
                   "right":0,"down":0,"turn":0,"mirrored":false},
          "picture":"pennant.png","page":1,"cutOut":{"kind":"none"},"tint":{"kind":"own"},"crop":{"left":0,"top":0,"right":0,"bottom":0},"fit":"CONTAIN",
          "width":30,"height":20,
-         "look":{"faceOpacity":1,"overallOpacity":1,"finishes":[],"follows":"","punch":"NONE"}}""";
+         "look":{"faceOpacity":1,"overallOpacity":1,"finishes":[],"follows":"","punch":"NONE"},"slots":[]}""";
     Answer pasted =
         SERVER.post(
             "/api/packages/" + packageId + "/pasted",
@@ -199,7 +199,7 @@ class ArrangeApiTest {
         SERVER
             .post(
                 "/api/packages/" + packageId + "/drawings",
-                "{\"overlay\":%s,\"scale\":1,\"editing\":\"name\"}"
+                "{\"overlay\":%s,\"scale\":1,\"editing\":\"name\",\"row\":0}"
                     .formatted(TestOverlays.lowerThird("Ysolde")))
             .body();
     JsonNode name = drawing.path("pieces").get(0);

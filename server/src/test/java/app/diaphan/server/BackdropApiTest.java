@@ -6,7 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.server.RunningServer.Answer;
 import app.diaphan.server.bundle.BundleReader;
-import app.diaphan.server.store.PackageStore;
+import app.diaphan.server.bundle.BundleStore;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
@@ -31,7 +31,7 @@ class BackdropApiTest {
 
   @BeforeEach
   void load() throws IOException {
-    id = SERVER.bean(PackageStore.class).add(BundleReader.read(DEMO)).id();
+    id = SERVER.bean(BundleStore.class).add(BundleReader.read(DEMO)).id();
   }
 
   private static byte[] jpeg(Color colour) throws IOException {

@@ -29,11 +29,11 @@ class BundleTest {
   private static final Path DEMO = Path.of("../demo/lantern-reach-regatta");
   private static final String CONTENTS =
       """
-      {"format":"diaphan-package","version":6,"name":"Tern Holm",
+      {"format":"diaphan-package","version":7,"name":"Tern Holm",
        "house":{"colours":[],"ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0},
                 "finishSets":[]},
        "targets":[%s],"checksLeftOut":["HIDDEN"],
-       "overlays":["a.json"],"clips":[]}"""
+       "overlays":["a.json"],"rosters":[],"clips":[]}"""
           .formatted(TestOverlays.target("Air", 320, 180, "PNG", "EIGHT", "{overlay}"));
 
   @Test
@@ -88,8 +88,8 @@ class BundleTest {
     refused(
         "glow", CONTENTS.replace("\"clips\"", "\"glow\":1,\"clips\""), "overlays/a.json", overlay);
     refused(
-        "version 7",
-        CONTENTS.replace("\"version\":6,", "\"version\":7,"),
+        "version 8",
+        CONTENTS.replace("\"version\":7,", "\"version\":8,"),
         "overlays/a.json",
         overlay);
     refused("../up.json", CONTENTS, "../up.json", overlay);

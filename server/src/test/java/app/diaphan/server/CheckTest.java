@@ -5,8 +5,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.server.RunningServer.Answer;
 import app.diaphan.server.bundle.BundleReader;
+import app.diaphan.server.bundle.BundleStore;
 import app.diaphan.server.command.CommandRun;
-import app.diaphan.server.store.PackageStore;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -27,7 +27,7 @@ class CheckTest {
 
   @Test
   void anOverlayIsCheckedOverThePackagesOwnStills() throws IOException {
-    long id = SERVER.bean(PackageStore.class).add(BundleReader.read(DEMO)).id();
+    long id = SERVER.bean(BundleStore.class).add(BundleReader.read(DEMO)).id();
     String overlay = TestOverlays.lowerThird("Ysolde Fenmarch");
     Answer answer =
         SERVER.post("/api/packages/" + id + "/checks", "{\"overlay\":%s}".formatted(overlay));
@@ -52,7 +52,7 @@ class CheckTest {
   void theDemoPassesAndEveryOverlayIsReportedOn() {
     CommandRun ended = CommandRun.of("check", DEMO.toString());
     assertEquals(0, ended.code(), ended.lines().toString());
-    assertEquals(9, ended.lines().size());
+    assertEquals(11, ended.lines().size());
     for (JsonNode line : ended.lines()) {
       assertTrue(line.path("passes").asBoolean(), line.toString());
     }
@@ -97,7 +97,7 @@ class CheckTest {
 
   @Test
   void aCheckIsLeftOutForAllOfAPackage() throws IOException {
-    long id = SERVER.bean(PackageStore.class).add(BundleReader.read(DEMO)).id();
+    long id = SERVER.bean(BundleStore.class).add(BundleReader.read(DEMO)).id();
     String hidden =
         TestOverlays.lowerThird("Ysolde").replaceFirst("\"shown\":true", "\"shown\":false");
     String path = "/api/packages/" + id + "/checks";

@@ -94,7 +94,7 @@ class PictureApiTest {
                   "right":0,"down":0,"turn":0,"mirrored":false},
          "picture":"%s","page":1,"cutOut":{"kind":"none"},"tint":{"kind":"own"},
          "crop":{"left":0,"top":0,"right":0,"bottom":0},"fit":"CONTAIN","width":160,"height":80,
-         "look":{"faceOpacity":1,"overallOpacity":1,"finishes":[],"follows":"","punch":"NONE"}}],
+         "look":{"faceOpacity":1,"overallOpacity":1,"finishes":[],"follows":"","punch":"NONE"},"slots":[]}],
          "forTargets":[]}"""
         .formatted(TestOverlays.frame(320, 180), picture);
   }
@@ -103,7 +103,7 @@ class PictureApiTest {
     Answer drawing =
         SERVER.post(
             "/api/packages/" + packageId + "/drawings",
-            "{\"overlay\":%s,\"scale\":1,\"editing\":\"\"}".formatted(overlay));
+            "{\"overlay\":%s,\"scale\":1,\"editing\":\"\",\"row\":0}".formatted(overlay));
     assertEquals(200, drawing.status(), drawing::detail);
     JsonNode composite = drawing.body().path("composite");
     BufferedImage image =

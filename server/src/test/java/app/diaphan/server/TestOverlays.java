@@ -50,7 +50,7 @@ public final class TestOverlays {
                      "alignment":"LEFT","hanging":false},
           "box":{"kind":"free"},
           "paint":{"kind":"flat","colour":"#ffffff"},
-          "look":{"faceOpacity":1,"overallOpacity":1,"finishes":[],"follows":"","punch":"NONE"}},
+          "look":{"faceOpacity":1,"overallOpacity":1,"finishes":[],"follows":"","punch":"NONE"},"slots":[]},
          {"kind":"plate","id":"plate","name":"Plate","shown":true,
           "locked":false,
           "place":{"hook":{"kind":"frame","area":"TITLE_SAFE"},"point":"BOTTOM_LEFT",
@@ -62,7 +62,7 @@ public final class TestOverlays {
           "look":{"faceOpacity":1,"overallOpacity":1,"finishes":[
             {"kind":"shadow","on":true,"angle":90,"distance":2,"reach":8,"firmness":0.1,
              "colour":"#000000","opacity":0.5,"underFace":"AUTOMATIC"}],
-           "follows":"","punch":"NONE"}}],"forTargets":[]}"""
+           "follows":"","punch":"NONE"},"slots":[]}],"forTargets":[]}"""
         .formatted(frame(width, height), RunningServer.JSON.writeValueAsString(words));
   }
 

@@ -2,8 +2,10 @@ package app.diaphan.core.check;
 
 import app.diaphan.core.Sentence;
 import app.diaphan.core.render.Canvas;
+import app.diaphan.core.render.PlacedPiece;
 import java.awt.geom.Rectangle2D;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** Words and marks must not be cut by the frame; plates may bleed. */
 final class CutByFrameCheck implements Check {
@@ -11,10 +13,13 @@ final class CutByFrameCheck implements Check {
 
   @Override
   public List<Found> of(Proofed proofed) {
-    Canvas canvas = proofed.rendering().canvas();
+    return of(proofed.shown(), proofed.rendering().canvas());
+  }
+
+  /** Of pieces as they lie, whether they are drawn or not. */
+  static List<Found> of(Stream<PlacedPiece> shown, Canvas canvas) {
     Rectangle2D frame = new Rectangle2D.Double(0, 0, canvas.width(), canvas.height());
-    return proofed
-        .shown()
+    return shown
         .<Found>mapMulti(
             (placed, to) ->
                 DrawnExtent.of(placed, frame.getWidth() * frame.getHeight())

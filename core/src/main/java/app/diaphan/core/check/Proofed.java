@@ -59,7 +59,8 @@ record Proofed(
             });
   }
 
-  private static Stream<PlacedPiece> shown(List<PlacedPiece> placed) {
+  /** Those of placed pieces that are shown, also in groups that are. */
+  static Stream<PlacedPiece> shown(List<PlacedPiece> placed) {
     return placed.stream()
         .filter(one -> one.piece().shown())
         .flatMap(one -> Stream.concat(Stream.of(one), shown(one.inside())));

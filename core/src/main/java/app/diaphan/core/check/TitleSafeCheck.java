@@ -3,8 +3,10 @@ package app.diaphan.core.check;
 import app.diaphan.core.Sentence;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.render.Canvas;
+import app.diaphan.core.render.PlacedPiece;
 import java.awt.geom.Rectangle2D;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** Words and marks have to lie within title-safe, where every screen shows them. */
 final class TitleSafeCheck implements Check {
@@ -13,15 +15,18 @@ final class TitleSafeCheck implements Check {
 
   @Override
   public List<Found> of(Proofed proofed) {
-    Canvas canvas = proofed.rendering().canvas();
+    return of(proofed.shown(), proofed.rendering().canvas());
+  }
+
+  /** Of pieces as they lie, whether they are drawn or not. */
+  static List<Found> of(Stream<PlacedPiece> shown, Canvas canvas) {
     Rectangle2D safe =
         canvas
             .toPixels()
-            .createTransformedShape(proofed.overlay().frame().area(Area.TITLE_SAFE))
+            .createTransformedShape(canvas.frame().area(Area.TITLE_SAFE))
             .getBounds2D();
     double frameArea = (double) canvas.width() * canvas.height();
-    return proofed
-        .shown()
+    return shown
         .<Found>mapMulti(
             (placed, to) ->
                 DrawnExtent.of(placed, frameArea)

@@ -64,7 +64,7 @@ public final class FileName {
     String safe =
         words
             .strip()
-            .replaceAll("['’‘]", "")
+            .replaceAll("['’‘\\p{Cf}]", "")
             .replaceAll("[/\\\\:*?\"<>|,;!&$%()\\p{Cntrl}]+", " ")
             .strip()
             .replaceAll("\\s+", "-")

@@ -9,9 +9,16 @@ import app.diaphan.core.frame.Frame;
  * @param frame the frame the file is for, which need not be the overlay's master frame
  */
 public record Target(Frame frame, FileKind file) {
+  private static final long MOST_BESIDE_ANOTHER = 3840L * 2160;
+
   public Target {
     Require.present(frame, "The target's frame");
     Require.present(file, "The target's file");
+  }
+
+  /** Whether its files are too large to be made beside another one, for their memory. */
+  public boolean goesAlone() {
+    return (long) frame.width() * frame.height() > MOST_BESIDE_ANOTHER;
   }
 
   public static Target png(Frame frame) {

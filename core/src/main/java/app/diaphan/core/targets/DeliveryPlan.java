@@ -69,6 +69,7 @@ public final class DeliveryPlan {
             planned.revision(),
             date,
             counter,
+            RowName.NONE,
             extent.left(),
             extent.top());
     String name = named.pattern().name(values);

@@ -9,6 +9,7 @@ import java.time.LocalDate;
  * What the tokens of a name stand for.
  *
  * @param counter from 1
+ * @param row of the roster that the overlay was filled with
  * @param left where a trimmed file lies on its frame, in pixels
  */
 public record NameValues(
@@ -19,6 +20,7 @@ public record NameValues(
     int revision,
     LocalDate date,
     int counter,
+    RowName row,
     int left,
     int top) {
 

@@ -1,6 +1,5 @@
 package app.diaphan.core.targets;
 
-import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.raster.Bounds;
 import java.util.List;
@@ -24,9 +23,7 @@ public record PlannedFile(
     List<String> files,
     Bounds extent,
     String problem) {
-  private static final long MOST_BESIDE_ANOTHER = 3840L * 2160;
-
-  PlannedFile withProblem(String other) {
+  public PlannedFile withProblem(String other) {
     return new PlannedFile(place, target, overlay, name, files, extent, other);
   }
 
@@ -36,21 +33,12 @@ public record PlannedFile(
    * @param there whether a file of a name is there
    */
   public String freeName(Predicate<String> there) {
-    String free = name;
-    for (int i = 2; target.ifThere() == IfThere.KEEP_BESIDE && anyThere(free, there); i++) {
-      free = name + "-" + i;
-    }
-    return free;
-  }
-
-  private boolean anyThere(String other, Predicate<String> there) {
-    return files.stream().anyMatch(file -> there.test(other + file.substring(name.length())));
+    return target.freeName(name, files, there);
   }
 
   /** Whether it is too large to be delivered beside another one, for its memory. */
   public boolean goesAlone() {
-    Frame frame = target.of(overlay).frame();
-    return (long) frame.width() * frame.height() > MOST_BESIDE_ANOTHER;
+    return target.of(overlay).goesAlone();
   }
 
   public boolean possible() {

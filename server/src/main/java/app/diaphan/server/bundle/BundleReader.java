@@ -6,6 +6,7 @@ import app.diaphan.core.deliver.FileName;
 import app.diaphan.core.house.HouseStyle;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.picture.PictureReader;
+import app.diaphan.core.roster.table.TableReader;
 import app.diaphan.core.targets.TargetList;
 import app.diaphan.server.json.DocumentJson;
 import java.io.ByteArrayInputStream;
@@ -17,6 +18,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
@@ -139,6 +141,10 @@ public final class BundleReader {
           DocumentJson.read(
               new String(text, StandardCharsets.UTF_8), Overlay.class, "The file " + path));
     }
+    List<RosterFile> rosters = new ArrayList<>();
+    for (String name : contents.rosters()) {
+      rosters.add(roster(name, files));
+    }
     Map<String, byte[]> pictures = new LinkedHashMap<>();
     files.forEach(
         (path, content) -> {
@@ -171,9 +177,30 @@ public final class BundleReader {
         new TargetList(contents.targets()),
         contents.checksLeftOut(),
         overlays,
+        rosters,
         pictures,
         clips,
         films);
+  }
+
+  private static RosterFile roster(String name, Map<String, byte[]> files) {
+    checkName(name);
+    byte[] said = part("rosters/" + name + ".json", files);
+    byte[] table = part("rosters/" + name + ".csv", files);
+    RosterFile.Contents contents =
+        DocumentJson.read(
+            new String(said, StandardCharsets.UTF_8),
+            RosterFile.Contents.class,
+            "The file rosters/" + name + ".json");
+    return RosterFile.of(contents, TableReader.written("The file rosters/" + name + ".csv", table));
+  }
+
+  private static byte[] part(String path, Map<String, byte[]> files) {
+    return Optional.ofNullable(files.get(path))
+        .orElseThrow(
+            () ->
+                new InvalidInput(
+                    Sentence.of("The bundle lists a roster, but has no file %s.", path)));
   }
 
   private static BundleContents contents(Map<String, byte[]> files) {
@@ -215,6 +242,9 @@ public final class BundleReader {
     if (number < 6) {
       newer.put("targets", TargetList.AS_DESIGNED.targets());
       newer.put("checksLeftOut", List.of());
+    }
+    if (number < 7) {
+      newer.put("rosters", List.of());
     }
     return DocumentJson.write(newer);
   }

@@ -1,11 +1,13 @@
 package app.diaphan.server.bundle;
 
 import app.diaphan.core.Sentence;
+import app.diaphan.core.deliver.FileName;
 import app.diaphan.server.json.DocumentJson;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.zip.ZipEntry;
@@ -31,11 +33,22 @@ public final class BundleWriter {
                       bundle.targets().targets(),
                       bundle.checksLeftOut(),
                       List.copyOf(bundle.overlays().keySet()),
+                      rosters(bundle),
                       List.copyOf(bundle.clips().keySet())))
               .getBytes(StandardCharsets.UTF_8));
       for (var overlay : bundle.overlays().entrySet()) {
         String json = DocumentJson.writeReadable(overlay.getValue());
         add(zip, "overlays/" + overlay.getKey(), json.getBytes(StandardCharsets.UTF_8));
+      }
+      List<String> names = rosters(bundle);
+      for (int i = 0; i < names.size(); i++) {
+        RosterFile roster = bundle.rosters().get(i);
+        String stem = "rosters/" + names.get(i);
+        add(
+            zip,
+            stem + ".json",
+            DocumentJson.writeReadable(roster.contents()).getBytes(StandardCharsets.UTF_8));
+        add(zip, stem + ".csv", RosterTable.write(roster).getBytes(StandardCharsets.UTF_8));
       }
       for (Map.Entry<String, byte[]> picture : bundle.pictures().entrySet()) {
         add(zip, "pictures/" + picture.getKey(), picture.getValue());
@@ -52,6 +65,19 @@ public final class BundleWriter {
         add(zip, "backdrops/" + film.getKey() + "/" + BundleReader.FILM, film.getValue());
       }
     }
+  }
+
+  private static List<String> rosters(Bundle bundle) {
+    List<String> names = new ArrayList<>();
+    for (RosterFile roster : bundle.rosters()) {
+      String stem = FileName.from(roster.roster().name());
+      String name = stem;
+      for (int i = 2; names.contains(name); i++) {
+        name = stem + "-" + i;
+      }
+      names.add(name);
+    }
+    return names;
   }
 
   private static void add(ZipOutputStream zip, String name, byte[] content) throws IOException {

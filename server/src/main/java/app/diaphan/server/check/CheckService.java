@@ -6,6 +6,7 @@ import app.diaphan.core.check.ProofChecks;
 import app.diaphan.core.check.Still;
 import app.diaphan.core.memory.Permits;
 import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.roster.Filling;
 import app.diaphan.server.draw.DrawingService;
 import app.diaphan.server.memory.MemoryBudget;
 import app.diaphan.server.picture.DecodedPictures;
@@ -34,7 +35,8 @@ public class CheckService {
     work = budget.work();
   }
 
-  public List<Found> check(Long packageId, Overlay overlay) {
+  public List<Found> check(Long packageId, Overlay designed) {
+    Overlay overlay = Filling.without(designed);
     List<Still> stills =
         store.stillsOf(packageId).stream()
             .map(

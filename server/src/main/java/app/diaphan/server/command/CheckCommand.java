@@ -8,6 +8,10 @@ import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.picture.PictureReader;
 import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.core.render.Renderer;
+import app.diaphan.core.roster.Filling;
+import app.diaphan.core.roster.PlannedRow;
+import app.diaphan.core.roster.RowChecks;
+import app.diaphan.core.roster.RowTrouble;
 import app.diaphan.server.bundle.Bundle;
 import app.diaphan.server.bundle.BundleReader;
 import app.diaphan.server.check.StillNames;
@@ -16,11 +20,15 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
@@ -36,16 +44,51 @@ final class CheckCommand implements Callable<Integer> {
   @Option(names = "--without", description = "A check not to make, such as TITLE_SAFE.")
   List<CheckKind> without = new ArrayList<>();
 
+  @Mixin RosterOptions rosterOptions;
+
   @Override
   public Integer call() throws IOException {
+    rosterOptions.checkAlone();
     Bundle bundle = BundleReader.read(bundleFile);
+    return rosterOptions.given()
+        ? checkRows(BundleRoster.of(bundle, rosterOptions, names))
+        : checkOverlays(bundle);
+  }
+
+  /** Every row at every target of the bundle, one line of JSON for each. */
+  private int checkRows(BundleRoster roster) {
+    Renderer renderer = BundleRenderer.of(roster.bundle());
+    Set<CheckKind> checks = roster.checks();
+    without.forEach(checks::remove);
+    Set<Integer> wanted = new HashSet<>(rosterOptions.places(roster.rows().size()));
+    boolean failed = false;
+    for (PlannedRow planned : roster.plan(roster.bundle().targets().targets(), Optional.empty())) {
+      if (wanted.contains(planned.row())) {
+        List<RowTrouble> troubles =
+            RowChecks.of(planned, roster.rows().get(planned.row()), renderer, checks);
+        failed |= !troubles.isEmpty();
+        Map<String, Object> line = new LinkedHashMap<>();
+        line.put("overlay", planned.design().overlay().name());
+        line.put("target", planned.target().name());
+        line.put("row", planned.row() + 1);
+        line.put("key", roster.label(planned.row()));
+        line.put("passes", troubles.isEmpty());
+        line.put("troubles", troubles);
+        System.out.println(DocumentJson.write(line));
+      }
+    }
+    return failed ? 1 : 0;
+  }
+
+  private int checkOverlays(Bundle bundle) {
     Renderer renderer = BundleRenderer.of(bundle);
     List<Still> stills = stills(bundle);
     EnumSet<CheckKind> wanted = EnumSet.allOf(CheckKind.class);
     wanted.removeAll(bundle.checksLeftOut());
     without.forEach(wanted::remove);
     boolean failed = false;
-    for (Overlay overlay : BundleRenderer.chosen(bundle, names)) {
+    for (Overlay designed : BundleRenderer.chosen(bundle, names)) {
+      Overlay overlay = Filling.without(designed);
       List<Found> found = ProofChecks.of(renderer, overlay, stills, bundle.targets(), wanted);
       boolean fails = found.stream().anyMatch(Found::fails);
       failed |= fails;

@@ -6,6 +6,12 @@ import app.diaphan.core.deliver.Delivered;
 import app.diaphan.core.deliver.Deliverer;
 import app.diaphan.core.deliver.Progress;
 import app.diaphan.core.deliver.SideBySide;
+import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.render.Renderer;
+import app.diaphan.core.roster.Filling;
+import app.diaphan.core.roster.OpenSlots;
+import app.diaphan.core.roster.PlannedRow;
+import app.diaphan.core.roster.RowDelivery;
 import app.diaphan.core.targets.DeliveryPlan;
 import app.diaphan.core.targets.NamedTarget;
 import app.diaphan.core.targets.PlannedFile;
@@ -20,17 +26,21 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
-/** Delivers overlays of a bundle without a server, one line of JSON for each file. */
+/**
+ * Delivers overlays of a bundle without a server, as they are or filled with the rows of a table,
+ * one line of JSON for each file.
+ */
 @Command(name = "deliver", description = "Delivers the overlays of a bundle.")
 final class DeliverCommand implements Callable<Integer> {
   @Parameters(index = "0", description = "A bundle: a folder or a .zip file.")
@@ -44,6 +54,8 @@ final class DeliverCommand implements Callable<Integer> {
 
   @Mixin TargetOptions targetOptions;
 
+  @Mixin RosterOptions rosterOptions;
+
   @Option(
       names = "--report",
       description = "Writes a report: a page to print, or data if the name ends with .json.")
@@ -51,64 +63,57 @@ final class DeliverCommand implements Callable<Integer> {
 
   @Override
   public Integer call() throws IOException {
+    rosterOptions.checkAlone();
     Bundle bundle = BundleReader.read(bundleFile);
-    List<NamedTarget> targets = targetOptions.of(bundle.targets());
-    Deliverer deliverer = new Deliverer(BundleRenderer.of(bundle), DocumentJson::writeReadable);
-    List<DeliveryPlan.Planned> planned =
-        BundleRenderer.chosen(bundle, names).stream()
-            .map(overlay -> new DeliveryPlan.Planned(overlay, 1))
-            .toList();
-    List<PlannedFile> files =
-        new DeliveryPlan(deliverer, bundle.name(), LocalDate.now()).of(planned, targets);
-    List<ReportPage.Entry> entries = new ArrayList<>();
-    List<String> problems = new ArrayList<>();
-    SideBySide.over(
-        files,
-        PlannedFile::goesAlone,
-        file -> outcome(deliverer, file),
-        outcome -> {
-          outcome.delivered().forEach(delivered -> tell(outcome.file(), delivered, entries));
-          outcome
-              .problem()
-              .ifPresent(
-                  problem -> {
-                    System.err.println(problem);
-                    problems.add(problem);
-                  });
-        });
+    List<NamedTarget> targets = targetOptions.of(bundle.targets(), rosterOptions.given());
+    DeliveryLines lines = new DeliveryLines(report != null);
+    if (rosterOptions.given()) {
+      deliverRows(BundleRoster.of(bundle, rosterOptions, names), targets, lines);
+    } else {
+      deliverOverlays(bundle, targets, lines);
+    }
     if (report != null) {
       ZonedDateTime now = ZonedDateTime.now();
       Files.writeString(
           report,
           report.toString().endsWith(".json")
-              ? ReportJson.of(bundle.name(), now, entries)
-              : ReportPage.of(bundle.name(), now, entries));
+              ? ReportJson.of(bundle.name(), now, lines.entries())
+              : ReportPage.of(bundle.name(), now, lines.entries()));
     }
-    return problems.isEmpty() ? 0 : 1;
+    return lines.problems() == 0 ? 0 : 1;
   }
 
-  /** What became of an overlay at a target: its files, or why there are none. */
-  private record Outcome(PlannedFile file, List<Delivered> delivered, Optional<String> problem) {}
-
-  private Outcome outcome(Deliverer deliverer, PlannedFile file) {
-    try {
-      return new Outcome(file, deliver(deliverer, file), Optional.empty());
-    } catch (InvalidInput e) {
-      return new Outcome(file, List.of(), Optional.of(e.getMessage()));
-    }
+  private void deliverOverlays(Bundle bundle, List<NamedTarget> targets, DeliveryLines lines) {
+    Deliverer deliverer = new Deliverer(BundleRenderer.of(bundle), DocumentJson::writeReadable);
+    List<DeliveryPlan.Planned> planned =
+        closed(bundle).stream()
+            .map(overlay -> new DeliveryPlan.Planned(Filling.without(overlay), 1))
+            .toList();
+    SideBySide.over(
+        new DeliveryPlan(deliverer, bundle.name(), LocalDate.now()).of(planned, targets),
+        PlannedFile::goesAlone,
+        file ->
+            Outcome.of(
+                () -> deliver(deliverer, file),
+                Map.of("overlay", file.overlay().name(), "target", file.target().name())),
+        lines::tell);
   }
 
-  private static void tell(PlannedFile file, Delivered delivered, List<ReportPage.Entry> entries) {
-    System.out.println(DocumentJson.write(line(file, delivered)));
-    entries.add(
-        new ReportPage.Entry(
-            file.overlay().name(),
-            1,
-            file.target().name(),
-            delivered.target(),
-            delivered.file(),
-            delivered.inWords(),
-            delivered.report()));
+  /** What leaves something open is not delivered with its braces. */
+  private List<Overlay> closed(Bundle bundle) {
+    List<Overlay> chosen = BundleRenderer.chosen(bundle, names);
+    List<Overlay> open = chosen.stream().filter(OpenSlots::any).toList();
+    if (!names.isEmpty() && !open.isEmpty()) {
+      throw new InvalidInput(
+          Sentence.of(
+              "\"%s\" is filled by the rows of a table; give one with --roster.",
+              open.getFirst().name()));
+    }
+    open.forEach(
+        overlay ->
+            System.err.println(
+                Sentence.of("\"%s\" was passed over: it goes out with --roster.", overlay.name())));
+    return chosen.stream().filter(overlay -> !OpenSlots.any(overlay)).toList();
   }
 
   private List<Delivered> deliver(Deliverer deliverer, PlannedFile file) {
@@ -124,16 +129,36 @@ final class DeliverCommand implements Callable<Integer> {
         Progress.NONE);
   }
 
-  private static Map<String, Object> line(PlannedFile file, Delivered delivered) {
-    Map<String, Object> line = new LinkedHashMap<>();
-    line.put("overlay", file.overlay().name());
-    line.put("target", file.target().name());
-    line.put("file", delivered.file().toString());
-    line.put("inWords", delivered.inWords());
-    line.put("left", delivered.left());
-    line.put("top", delivered.top());
-    line.put("report", delivered.report());
-    line.put("findings", delivered.findings());
-    return line;
+  private void deliverRows(BundleRoster roster, List<NamedTarget> targets, DeliveryLines lines) {
+    Renderer renderer = BundleRenderer.of(roster.bundle());
+    RowDelivery delivery =
+        new RowDelivery(
+            new Deliverer(renderer, DocumentJson::writeReadable), renderer, roster.checks());
+    Set<Integer> wanted = new HashSet<>(rosterOptions.places(roster.rows().size()));
+    SideBySide.over(
+        roster.plan(targets, targetOptions.names()).stream()
+            .filter(planned -> wanted.contains(planned.row()))
+            .toList(),
+        PlannedRow::goesAlone,
+        planned ->
+            Outcome.of(
+                () ->
+                    delivery.deliver(
+                        planned,
+                        roster.rows().get(planned.row()),
+                        folder,
+                        planned.freeName(name -> Files.exists(folder.resolve(name))),
+                        Progress.NONE),
+                said(roster, planned)),
+        lines::tell);
+  }
+
+  private static Map<String, Object> said(BundleRoster roster, PlannedRow planned) {
+    Map<String, Object> said = new LinkedHashMap<>();
+    said.put("overlay", planned.design().overlay().name());
+    said.put("target", planned.target().name());
+    said.put("row", planned.row() + 1);
+    said.put("key", roster.label(planned.row()));
+    return said;
   }
 }

@@ -5,6 +5,7 @@ import app.diaphan.core.Sentence;
 import app.diaphan.server.DataFolder;
 import app.diaphan.server.ServerApplication;
 import app.diaphan.server.bundle.BundleReader;
+import app.diaphan.server.bundle.BundleStore;
 import app.diaphan.server.disk.DatabaseTrouble;
 import app.diaphan.server.store.PackageStore;
 import java.io.IOException;
@@ -47,7 +48,7 @@ final class ServeCommand implements Callable<Integer> {
     }
     PackageStore store = context.getBean(PackageStore.class);
     if (bundle != null && store.all().isEmpty()) {
-      store.add(BundleReader.read(bundle));
+      context.getBean(BundleStore.class).add(BundleReader.read(bundle));
     }
     int actual = ((WebServerApplicationContext) context).getWebServer().getPort();
     String address = "http://127.0.0.1:" + actual;

@@ -19,6 +19,7 @@ import app.diaphan.core.targets.TargetList;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import picocli.CommandLine.Option;
@@ -81,16 +82,22 @@ final class TargetOptions {
   @Option(names = "--sidecar", description = "Writes a JSON file beside each delivery.")
   boolean sidecar;
 
-  @Option(names = "--names", defaultValue = "{overlay}", description = "Pattern of file names.")
+  @Option(names = "--names", description = "Pattern of file names; else {overlay}.")
   String names;
 
   @Option(names = "--keep", description = "Keeps files of the same name and numbers the new ones.")
   boolean keep;
 
+  /** The pattern that was told. */
+  Optional<NamePattern> names() {
+    return Optional.ofNullable(names).map(NamePattern::parse);
+  }
+
   /**
+   * @param forRows whether the pattern is for rows of a roster, whose columns it may hold
    * @throws InvalidInput if one is not there or an option cannot be read
    */
-  List<NamedTarget> of(TargetList ofBundle) {
+  List<NamedTarget> of(TargetList ofBundle, boolean forRows) {
     if (allTargets) {
       return ofBundle.targets();
     }
@@ -111,7 +118,7 @@ final class TargetOptions {
                 !noDither,
                 dots,
                 sidecar),
-            NamePattern.parse(names),
+            NamePattern.parse(names == null || forRows ? "{overlay}" : names),
             keep ? IfThere.KEEP_BESIDE : IfThere.REPLACE));
   }
 

@@ -2,7 +2,7 @@ package app.diaphan.server.command;
 
 import app.diaphan.server.ServerApplication;
 import app.diaphan.server.bundle.BundleReader;
-import app.diaphan.server.store.PackageStore;
+import app.diaphan.server.bundle.BundleStore;
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -72,7 +72,7 @@ final class TrainCommand implements Callable<Integer> {
   private static final class TrainedServer {
     static void run(Path bundle, Path work) throws IOException, InterruptedException {
       ConfigurableApplicationContext server = ServerApplication.start(work.resolve("data"), 0);
-      server.getBean(PackageStore.class).add(BundleReader.read(bundle));
+      server.getBean(BundleStore.class).add(BundleReader.read(bundle));
       int port = ((WebServerApplicationContext) server).getWebServer().getPort();
       try (HttpClient client = HttpClient.newHttpClient()) {
         for (String path :

@@ -11,12 +11,15 @@ import app.diaphan.core.deliver.SafeFile;
 import app.diaphan.core.deliver.SideBySide;
 import app.diaphan.core.deliver.Target;
 import app.diaphan.core.memory.NoRoom;
+import app.diaphan.core.roster.RowDelivery;
+import app.diaphan.core.roster.RowTrouble;
 import app.diaphan.core.targets.NamedTarget;
 import app.diaphan.core.targets.PlannedFile;
 import app.diaphan.core.targets.TargetList;
 import app.diaphan.server.json.DocumentJson;
 import app.diaphan.server.memory.MemoryBudget;
 import app.diaphan.server.memory.OutOfMemory;
+import app.diaphan.server.roster.RosterEntity;
 import app.diaphan.server.store.Deliveries;
 import app.diaphan.server.store.DeliveryEntity;
 import app.diaphan.server.store.DeliveryRun;
@@ -175,7 +178,33 @@ public class DeliveryService {
               ? "Nothing has changed since it was delivered."
               : "There is nothing to deliver: no overlay goes out at these targets.");
     }
-    DeliveryRun run = runs.save(new DeliveryRun(packageId, wanted.size(), clock.instant()));
+    return queue(new DeliveryRun(packageId, wanted.size(), clock.instant()), wanted);
+  }
+
+  /**
+   * Starts delivering rows of a roster. A row that cannot be delivered is told of and left out.
+   *
+   * @param rows ids; all of the roster's if there are none
+   * @param changedOnly whether files that would come out the same are passed over
+   * @throws InvalidInput if nothing is to be delivered
+   */
+  public DeliveryRun startRows(RosterEntity roster, List<Long> rows, boolean changedOnly) {
+    List<PlanService.Line> wanted =
+        plans.planRows(roster, rows).stream()
+            .filter(line -> !changedOnly || line.standing() != PlanService.Standing.SAME)
+            .toList();
+    if (wanted.isEmpty()) {
+      throw new InvalidInput(
+          "There is nothing to deliver: no row has changed, or no overlay is filled by this roster.");
+    }
+    DeliveryRun run = new DeliveryRun(roster.packageId(), wanted.size(), clock.instant());
+    run.ofRoster(roster.id());
+    return queue(run, wanted);
+  }
+
+  private DeliveryRun queue(DeliveryRun planned, List<PlanService.Line> wanted) {
+    Long packageId = planned.packageId();
+    DeliveryRun run = runs.save(planned);
     running.put(run.id(), new RunProgress());
     queues.compute(
         packageId,
@@ -234,6 +263,13 @@ public class DeliveryService {
           Sentence.of("\"%s\" was deleted before it was delivered.", file.overlay().name()),
           clock.instant());
       deliveries.save(delivery);
+      return;
+    }
+    List<RowTrouble> troubles = line.row().map(row -> row.troubles().get()).orElse(List.of());
+    if (!troubles.isEmpty()) {
+      delivery.ended(DeliveryEntity.State.FAILED, RowDelivery.inWords(troubles), clock.instant());
+      keep(delivery);
+      progress.finish(delivery.fileName());
       return;
     }
     delivery = deliveries.save(delivery);
@@ -318,16 +354,19 @@ public class DeliveryService {
       Target target,
       Path folder,
       String fileName) {
-    return new DeliveryEntity(
-        run,
-        place,
-        line.entity(),
-        line.file().target().name(),
-        DocumentJson.write(target),
-        line.madeFrom(),
-        fileName,
-        folder.resolve(fileName).toString(),
-        clock.instant());
+    DeliveryEntity delivery =
+        new DeliveryEntity(
+            run,
+            place,
+            line.entity(),
+            line.file().target().name(),
+            DocumentJson.write(target),
+            line.madeFrom(),
+            fileName,
+            folder.resolve(fileName).toString(),
+            clock.instant());
+    line.row().ifPresent(row -> delivery.ofRow(row.id(), row.key()));
+    return delivery;
   }
 
   private void done(DeliveryEntity delivery, Delivered delivered) {
@@ -335,6 +374,9 @@ public class DeliveryService {
   }
 
   private static String first(PlannedFile file, String name) {
+    if (file.files().isEmpty()) {
+      return name; // It has troubles and will not be written.
+    }
     return name + file.files().getFirst().substring(file.name().length());
   }
 

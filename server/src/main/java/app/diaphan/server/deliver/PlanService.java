@@ -1,13 +1,32 @@
 package app.diaphan.server.deliver;
 
+import app.diaphan.core.Sentence;
+import app.diaphan.core.check.CheckKind;
 import app.diaphan.core.deliver.Deliverer;
 import app.diaphan.core.overlay.Differences;
+import app.diaphan.core.raster.Bounds;
+import app.diaphan.core.render.Renderer;
+import app.diaphan.core.roster.AskedColumn;
+import app.diaphan.core.roster.Columns;
+import app.diaphan.core.roster.Filling;
+import app.diaphan.core.roster.OpenSlots;
+import app.diaphan.core.roster.PlannedRow;
+import app.diaphan.core.roster.Roster;
+import app.diaphan.core.roster.RosterDesign;
+import app.diaphan.core.roster.Row;
+import app.diaphan.core.roster.RowChecks;
+import app.diaphan.core.roster.RowDelivery;
+import app.diaphan.core.roster.RowTrouble;
 import app.diaphan.core.targets.DeliveryPlan;
 import app.diaphan.core.targets.IfThere;
 import app.diaphan.core.targets.NamedTarget;
 import app.diaphan.core.targets.PlannedFile;
 import app.diaphan.server.draw.DrawingService;
 import app.diaphan.server.json.DocumentJson;
+import app.diaphan.server.roster.RosterDesigns;
+import app.diaphan.server.roster.RosterEntity;
+import app.diaphan.server.roster.RosterRowEntity;
+import app.diaphan.server.roster.RosterStore;
 import app.diaphan.server.store.Deliveries;
 import app.diaphan.server.store.DeliveryEntity;
 import app.diaphan.server.store.OverlayEntity;
@@ -19,9 +38,14 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 
@@ -32,6 +56,8 @@ public class PlanService {
   private final PictureStore pictures;
   private final Deliveries deliveries;
   private final DrawingService drawings;
+  private final RosterStore rosters;
+  private final RosterDesigns designs;
   private final DeliveryFolder folders;
   private final AsDelivered asDelivered;
   private final Clock clock;
@@ -41,6 +67,8 @@ public class PlanService {
       PictureStore pictures,
       Deliveries deliveries,
       DrawingService drawings,
+      RosterStore rosters,
+      RosterDesigns designs,
       DeliveryFolder folders,
       AsDelivered asDelivered,
       Clock clock) {
@@ -48,6 +76,8 @@ public class PlanService {
     this.pictures = pictures;
     this.deliveries = deliveries;
     this.drawings = drawings;
+    this.rosters = rosters;
+    this.designs = designs;
     this.folders = folders;
     this.asDelivered = asDelivered;
     this.clock = clock;
@@ -66,6 +96,7 @@ public class PlanService {
   /**
    * @param entity of the overlay
    * @param madeFrom a digest of all that decides the file
+   * @param row that the overlay was filled with
    * @param changes what has changed since the last delivery, in words
    */
   public record Line(
@@ -73,7 +104,16 @@ public class PlanService {
       PlannedFile file,
       Standing standing,
       String madeFrom,
+      Optional<RowInHand> row,
       List<String> changes) {}
+
+  /**
+   * A row of a roster that is to be delivered.
+   *
+   * @param key by which people know it
+   * @param troubles looks for what keeps it from being delivered
+   */
+  public record RowInHand(Long id, String key, Supplier<List<RowTrouble>> troubles) {}
 
   /** The folder in which a package's files are delivered. */
   public Path folder(Long packageId) {
@@ -89,28 +129,139 @@ public class PlanService {
    * @param targets in order
    */
   public List<Line> plan(Long packageId, List<Long> overlayIds, List<NamedTarget> targets) {
+    Set<String> fed = fed(packageId);
     List<OverlayEntity> entities =
         store.overlaysOf(packageId).stream()
             .filter(entity -> overlayIds.isEmpty() || overlayIds.contains(entity.id()))
+            .filter(entity -> !fed.contains(entity.id().toString()) || !asks(entity))
             .toList();
     List<DeliveryPlan.Planned> planned =
         entities.stream()
-            .map(entity -> new DeliveryPlan.Planned(store.dressed(entity), entity.revision()))
+            .map(
+                entity ->
+                    new DeliveryPlan.Planned(
+                        Filling.without(store.dressed(entity)), entity.revision()))
             .toList();
     DeliveryPlan plan =
         new DeliveryPlan(deliverer(packageId), store.get(packageId).name(), LocalDate.now(clock));
-    Map<String, String> digests =
-        pictures.of(packageId).stream()
-            .collect(Collectors.toMap(PictureEntity::name, PictureEntity::sha256));
+    Map<String, String> digests = digests(packageId);
     List<Line> lines = new ArrayList<>();
     for (PlannedFile file : plan.of(planned, targets)) {
       lines.add(
           line(
               entities.get(file.place()),
-              file,
+              closed(entities.get(file.place()), file),
               MadeFrom.of(file, digests, MadeFrom.Makers.current())));
     }
     return lines;
+  }
+
+  /** What rosters fill goes out row by row, with them. */
+  private Set<String> fed(Long packageId) {
+    return rosters.of(packageId).stream()
+        .flatMap(roster -> roster.roster().designs().stream())
+        .map(Roster.Fed::overlay)
+        .collect(Collectors.toSet());
+  }
+
+  private static boolean asks(OverlayEntity entity) {
+    return OpenSlots.any(PackageStore.documentOf(entity));
+  }
+
+  /** What leaves something open and has nobody to fill it is not delivered with its braces. */
+  private static PlannedFile closed(OverlayEntity entity, PlannedFile file) {
+    List<String> asked =
+        OpenSlots.of(PackageStore.documentOf(entity)).stream().map(AskedColumn::name).toList();
+    return asked.isEmpty() || !file.possible()
+        ? file
+        : file.withProblem(
+            Sentence.of(
+                "\"%s\" asks a roster for %s. Give it one at the step Roster; a brace meant as a brace is doubled.",
+                entity.name(), String.join(", ", asked)));
+  }
+
+  /**
+   * @param rowIds those to deliver; all of the roster's that are not left out if there are none
+   */
+  public List<Line> planRows(RosterEntity roster, List<Long> rowIds) {
+    Long packageId = roster.packageId();
+    List<RosterRowEntity> entities = rosters.rowsOf(roster.id());
+    List<Row> rows = entities.stream().map(RosterRowEntity::row).toList();
+    Renderer renderer = drawings.rendererFor(packageId);
+    Set<CheckKind> checks = EnumSet.allOf(CheckKind.class);
+    checks.removeAll(store.checksLeftOut(packageId));
+    Map<String, String> digests = digests(packageId);
+    List<RosterDesigns.Design> filled = designs.of(roster);
+    Map<RosterDesign, OverlayEntity> overlays = new IdentityHashMap<>();
+    filled.forEach(design -> overlays.put(design.design(), design.entity()));
+    Map<RowFile, DeliveryEntity> before = new HashMap<>();
+    deliveries
+        .findDoneOfRoster(roster.id())
+        .forEach(
+            file ->
+                before.putIfAbsent(
+                    new RowFile(
+                        file.rosterRowId().orElseThrow(),
+                        file.overlayId().orElse(0L),
+                        file.targetName()),
+                    file));
+    Columns columns = roster.roster().columnsFor("");
+    int key = columns.place(roster.roster().key()).orElse(0);
+    List<Line> lines = new ArrayList<>();
+    for (PlannedRow planned :
+        designs.plan(
+            roster,
+            rows,
+            store.targets(packageId).targets(),
+            filled.stream().map(RosterDesigns.Design::design).toList())) {
+      RosterRowEntity row = entities.get(planned.row());
+      if (!rowIds.isEmpty() && !rowIds.contains(row.id())) {
+        continue;
+      }
+      Row content = rows.get(planned.row());
+      OverlayEntity overlay = overlays.get(planned.design());
+      PlannedFile file =
+          new PlannedFile(
+              planned.row(),
+              planned.target(),
+              RowDelivery.shown(planned, content),
+              planned.name(),
+              planned.files(),
+              Bounds.EMPTY,
+              "");
+      String madeFrom = MadeFrom.of(file, digests, MadeFrom.Makers.current());
+      RowInHand inHand =
+          new RowInHand(
+              row.id(), content.cell(key), () -> RowChecks.of(planned, content, renderer, checks));
+      lines.add(
+          new Line(
+              overlay,
+              file,
+              standing(
+                  before.get(new RowFile(row.id(), overlay.id(), planned.target().name())),
+                  madeFrom),
+              madeFrom,
+              Optional.of(inHand),
+              List.of()));
+    }
+    return lines;
+  }
+
+  private record RowFile(Long row, Long overlay, String target) {}
+
+  private Standing standing(DeliveryEntity before, String madeFrom) {
+    if (before == null) {
+      return Standing.NEW;
+    }
+    return before.madeFrom().equals(Optional.of(madeFrom))
+            && asDelivered.of(before) == AsDelivered.Now.SAME
+        ? Standing.SAME
+        : Standing.CHANGED;
+  }
+
+  private Map<String, String> digests(Long packageId) {
+    return pictures.of(packageId).stream()
+        .collect(Collectors.toMap(PictureEntity::name, PictureEntity::sha256));
   }
 
   private Line line(OverlayEntity entity, PlannedFile file, String madeFrom) {
@@ -118,15 +269,16 @@ public class PlanService {
         deliveries.findFirstByOverlayIdAndTargetNameAndStateOrderByIdDesc(
             entity.id(), file.target().name(), DeliveryEntity.State.DONE);
     if (last.isEmpty()) {
-      return new Line(entity, file, Standing.NEW, madeFrom, List.of());
+      return new Line(entity, file, Standing.NEW, madeFrom, Optional.empty(), List.of());
     }
     DeliveryEntity before = last.get();
     AsDelivered.Now now = asDelivered.of(before);
     if (now != AsDelivered.Now.SAME) {
-      return new Line(entity, file, Standing.CHANGED, madeFrom, List.of(now.sentence()));
+      return new Line(
+          entity, file, Standing.CHANGED, madeFrom, Optional.empty(), List.of(now.sentence()));
     }
     if (before.madeFrom().equals(Optional.of(madeFrom))) {
-      return new Line(entity, file, Standing.SAME, madeFrom, List.of());
+      return new Line(entity, file, Standing.SAME, madeFrom, Optional.empty(), List.of());
     }
     List<String> changes =
         new ArrayList<>(
@@ -136,7 +288,7 @@ public class PlanService {
     if (changes.isEmpty()) {
       changes.add("The target, the house style or a picture was changed.");
     }
-    return new Line(entity, file, Standing.CHANGED, madeFrom, changes);
+    return new Line(entity, file, Standing.CHANGED, madeFrom, Optional.empty(), changes);
   }
 
   /** Whether a file of this name is there and would be replaced. */

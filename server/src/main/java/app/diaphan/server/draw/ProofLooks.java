@@ -9,6 +9,7 @@ import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.core.proof.VideoLook;
 import app.diaphan.core.raster.Bands;
 import app.diaphan.core.render.Canvas;
+import app.diaphan.core.roster.Filling;
 import app.diaphan.server.memory.MemoryBudget;
 import app.diaphan.server.picture.DecodedPictures;
 import app.diaphan.server.store.PackageStore;
@@ -56,7 +57,8 @@ public class ProofLooks {
    * @return the address of a picture of the whole frame, pixel for pixel
    */
   public String look(
-      Long packageId, Overlay overlay, Kind kind, Optional<Long> still, Colour beneath) {
+      Long packageId, Overlay designed, Kind kind, Optional<Long> still, Colour beneath) {
+    Overlay overlay = Filling.without(designed);
     Canvas canvas = Canvas.of(overlay.frame());
     return work.with(
         BYTES_PER_PIXEL * canvas.width() * canvas.height(),

@@ -28,6 +28,7 @@ import app.diaphan.core.overlay.finish.Relief;
 import app.diaphan.core.overlay.finish.Rim;
 import app.diaphan.core.overlay.finish.Shadow;
 import app.diaphan.core.overlay.finish.Soften;
+import app.diaphan.core.overlay.slot.Slot;
 import app.diaphan.core.targets.NamePattern;
 import app.diaphan.core.targets.TargetFrame;
 import com.fasterxml.jackson.annotation.JsonCreator;
@@ -55,6 +56,8 @@ public final class DocumentShapes {
         Map.entry(CutOut.class, CutOutShape.class),
         Map.entry(CutOut.GroundColour.class, GroundColourShape.class),
         Map.entry(Tint.class, TintShape.class),
+        Map.entry(Slot.class, SlotShape.class),
+        Map.entry(Slot.OfColumn.class, SlotShape.class),
         Map.entry(Hook.class, HookShape.class),
         Map.entry(Run.Ink.class, InkShape.class),
         Map.entry(TextBox.class, TextBoxShape.class),
@@ -126,6 +129,16 @@ public final class DocumentShapes {
     @JsonSubTypes.Type(value = Hook.OfGroup.class, name = "group")
   })
   interface HookShape {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Slot.PictureOf.class, name = "picture"),
+    @JsonSubTypes.Type(value = Slot.ColourOf.class, name = "colour"),
+    @JsonSubTypes.Type(value = Slot.ShownBy.class, name = "shown"),
+    @JsonSubTypes.Type(value = Slot.FinishesOf.class, name = "finishes"),
+    @JsonSubTypes.Type(value = Slot.ShownWithWords.class, name = "shown-with-words")
+  })
+  interface SlotShape {}
 
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
   @JsonSubTypes({

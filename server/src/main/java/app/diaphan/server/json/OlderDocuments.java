@@ -1,5 +1,6 @@
 package app.diaphan.server.json;
 
+import app.diaphan.core.overlay.slot.WordSlots;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -11,7 +12,8 @@ import tools.jackson.databind.node.ObjectNode;
  * properties of a piece instead of in its look, groups had no finishes and outlines only round
  * corners. In the third, pictures had no cut-out and no tint, in the fourth no page. In the fifth,
  * nothing could differ at targets, and targets of deliveries told all of their file beside their
- * frame. Everything is given the value that draws as before.
+ * frame. In the sixth, nothing was left open, and braces in words were braces. Everything is given
+ * the value that draws as before.
  */
 final class OlderDocuments {
   private OlderDocuments() {}
@@ -79,8 +81,22 @@ final class OlderDocuments {
           }
           bringLook(object);
           bringPicture(object);
+          bringSlots(object);
           bringStack(object.get("stack"), first);
         }
+      }
+    }
+  }
+
+  /** Braces in words began to name columns when pieces got slots. */
+  private static void bringSlots(ObjectNode piece) {
+    if (piece.has("slots")) {
+      return;
+    }
+    piece.putArray("slots");
+    for (JsonNode run : piece.path("runs")) {
+      if (run instanceof ObjectNode object && run.path("words").isString()) {
+        object.put("words", WordSlots.literal(run.path("words").asString()));
       }
     }
   }

@@ -3,6 +3,7 @@ package app.diaphan.server.store;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 
 public interface Deliveries extends JpaRepository<DeliveryEntity, Long> {
   List<DeliveryEntity> findByOverlayIdOrderByIdDesc(Long overlayId);
@@ -21,6 +22,12 @@ public interface Deliveries extends JpaRepository<DeliveryEntity, Long> {
 
   boolean existsByPathAndStateAndSha256AndIdGreaterThan(
       String path, DeliveryEntity.State state, String sha256, Long id);
+
+  /** Files of a roster's rows that were delivered, newest first. */
+  @Query(
+      "select d from DeliveryEntity d where d.state = app.diaphan.server.store.DeliveryEntity$State.DONE"
+          + " and d.rosterRowId in (select r.id from RosterRowEntity r where r.rosterId = ?1) order by d.id desc")
+  List<DeliveryEntity> findDoneOfRoster(Long rosterId);
 
   List<DeliveryEntity> findByState(DeliveryEntity.State state);
 }

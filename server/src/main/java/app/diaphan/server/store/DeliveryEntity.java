@@ -41,6 +41,8 @@ public class DeliveryEntity {
     }
   }
 
+  private static final int LONGEST_KEY = 200;
+
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
   private Long id;
@@ -58,6 +60,11 @@ public class DeliveryEntity {
 
   /** A digest of all that decides the file. */
   private String madeFrom;
+
+  /** Nothing for an overlay as it is. */
+  private Long rosterRowId;
+
+  private String rowKey;
 
   private String overlayName;
   private int revision;
@@ -146,6 +153,16 @@ public class DeliveryEntity {
     endedAt = at;
   }
 
+  /**
+   * The overlay was filled with a row of a roster.
+   *
+   * @param key by which people know the row
+   */
+  public void ofRow(Long row, String key) {
+    rosterRowId = row;
+    rowKey = Names.shortened(key, LONGEST_KEY);
+  }
+
   /** The overlay it was made from is no longer there. */
   public void overlayIsGone() {
     overlayId = null;
@@ -157,6 +174,16 @@ public class DeliveryEntity {
 
   public Long id() {
     return id;
+  }
+
+  /** Nothing for an overlay as it is, and once the row was deleted. */
+  public Optional<Long> rosterRowId() {
+    return Optional.ofNullable(rosterRowId);
+  }
+
+  /** Empty for an overlay as it is. */
+  public String rowKey() {
+    return rowKey == null ? "" : rowKey;
   }
 
   /** Nothing once the overlay was deleted. */

@@ -9,6 +9,7 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.Optional;
 
 /** Overlays that were delivered to targets in one go. */
 @Entity
@@ -30,6 +31,9 @@ public class DeliveryRun {
 
   @Enumerated(EnumType.STRING)
   private State state;
+
+  /** Nothing for a run of overlays as they are. */
+  private Long rosterId;
 
   private int planned;
   private int delivered;
@@ -64,6 +68,15 @@ public class DeliveryRun {
     brokenOff = end.brokenOff();
     sentence = why.isEmpty() ? end.inWords() : why + " " + end.inWords();
     endedAt = at;
+  }
+
+  public void ofRoster(Long roster) {
+    rosterId = roster;
+  }
+
+  /** Nothing for a run of overlays as they are, and once the roster was deleted. */
+  public Optional<Long> rosterId() {
+    return Optional.ofNullable(rosterId);
   }
 
   /** Nothing is counted while it is running. */

@@ -10,14 +10,10 @@ import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.retarget.ForTarget;
 import app.diaphan.core.picture.PictureReader;
 import app.diaphan.core.targets.TargetList;
-import app.diaphan.server.bundle.Bundle;
-import app.diaphan.server.bundle.BundleParts;
 import app.diaphan.server.json.DocumentJson;
 import java.time.Clock;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -31,7 +27,6 @@ public class PackageStore {
   private final Packages packages;
   private final Overlays overlays;
   private final Revisions revisions;
-  private final PictureStore pictures;
   private final Stills stills;
   private final Clips clips;
   private final Clock clock;
@@ -40,14 +35,12 @@ public class PackageStore {
       Packages packages,
       Overlays overlays,
       Revisions revisions,
-      PictureStore pictures,
       Stills stills,
       Clips clips,
       Clock clock) {
     this.packages = packages;
     this.overlays = overlays;
     this.revisions = revisions;
-    this.pictures = pictures;
     this.stills = stills;
     this.clips = clips;
     this.clock = clock;
@@ -279,60 +272,5 @@ public class PackageStore {
   @Transactional
   public void deleteStill(Long id) {
     stills.delete(still(id));
-  }
-
-  @Transactional
-  public GraphicsPackage add(Bundle bundle) {
-    BundleParts.check(bundle);
-    GraphicsPackage graphics = create(bundle.name());
-    keepHouse(graphics.id(), bundle.house());
-    keepTargets(graphics.id(), bundle.targets());
-    leaveOutChecks(graphics.id(), bundle.checksLeftOut());
-    bundle.overlays().values().forEach(overlay -> add(graphics.id(), overlay));
-    bundle.pictures().forEach((name, content) -> pictures.addAs(graphics.id(), name, content));
-    bundle
-        .clips()
-        .forEach(
-            (clip, contents) -> {
-              for (int i = 0; i < contents.size(); i++) {
-                stills.save(new StillEntity(graphics.id(), clip, i + 1, contents.get(i)));
-              }
-            });
-    bundle.films().forEach((clip, film) -> clips.save(new ClipEntity(graphics.id(), clip, film)));
-    return graphics;
-  }
-
-  @Transactional(readOnly = true)
-  public Bundle bundle(Long packageId) {
-    Map<String, Overlay> documents = new LinkedHashMap<>();
-    for (OverlayEntity entity : overlaysOf(packageId)) {
-      String stem = FileName.from(entity.name());
-      String file = stem + ".json";
-      for (int i = 2; documents.containsKey(file); i++) {
-        file = stem + "-" + i + ".json";
-      }
-      documents.put(file, dressed(entity));
-    }
-    Map<String, byte[]> files = new LinkedHashMap<>();
-    pictures.of(packageId).forEach(one -> files.put(one.name(), pictures.content(one)));
-    Map<String, List<byte[]>> byClip = new LinkedHashMap<>();
-    stillsOf(packageId)
-        .forEach(
-            still ->
-                byClip
-                    .computeIfAbsent(still.clip(), clip -> new ArrayList<>())
-                    .add(still.content()));
-    GraphicsPackage graphics = get(packageId);
-    Map<String, byte[]> films = new LinkedHashMap<>();
-    clipsOf(packageId).forEach(clip -> films.put(clip.name(), clip.content()));
-    return new Bundle(
-        graphics.name(),
-        houseOf(graphics),
-        targets(packageId),
-        checksLeftOut(packageId),
-        documents,
-        files,
-        byClip,
-        films);
   }
 }

@@ -4,6 +4,7 @@ import app.diaphan.core.deliver.FileName;
 import app.diaphan.core.interchange.OpenRasterFile;
 import app.diaphan.core.interchange.SvgFile;
 import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.roster.Filling;
 import app.diaphan.server.draw.DrawingService;
 import app.diaphan.server.store.OverlayEntity;
 import app.diaphan.server.store.PackageStore;
@@ -35,7 +36,7 @@ class InterchangeApi {
   @GetMapping("/layers.ora")
   ResponseEntity<byte[]> layers(@PathVariable long id) throws IOException {
     OverlayEntity entity = store.overlay(id);
-    Overlay overlay = store.dressed(entity);
+    Overlay overlay = Filling.without(store.dressed(entity));
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     OpenRasterFile.write(drawings.rendererFor(entity.packageId()), overlay, out);
     return file(overlay, "ora", "image/openraster", out.toByteArray());
@@ -45,7 +46,7 @@ class InterchangeApi {
   @GetMapping("/drawing.svg")
   ResponseEntity<byte[]> drawing(@PathVariable long id) {
     OverlayEntity entity = store.overlay(id);
-    Overlay overlay = store.dressed(entity);
+    Overlay overlay = Filling.without(store.dressed(entity));
     String svg = SvgFile.of(drawings.rendererFor(entity.packageId()), overlay);
     return file(overlay, "svg", "image/svg+xml", svg.getBytes(StandardCharsets.UTF_8));
   }

@@ -2,6 +2,7 @@ package app.diaphan.server.web;
 
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.render.Canvas;
+import app.diaphan.core.roster.Filling;
 import app.diaphan.server.draw.Backdrops;
 import app.diaphan.server.draw.DrawingService;
 import app.diaphan.server.store.OverlayEntity;
@@ -127,7 +128,7 @@ class OverlayApi {
       @RequestParam(defaultValue = "480") int width,
       @RequestParam(defaultValue = "none") String backdrop) {
     OverlayEntity entity = store.overlay(id);
-    Overlay overlay = store.dressed(entity);
+    Overlay overlay = Filling.without(store.dressed(entity));
     double scale = (double) width / overlay.frame().width();
     byte[] png =
         backdrop.equals("none")

@@ -10,10 +10,12 @@ import app.diaphan.core.overlay.Reframed;
 import app.diaphan.core.type.FontKind;
 import app.diaphan.core.type.ShippedFonts;
 import app.diaphan.server.bundle.BundleReader;
+import app.diaphan.server.bundle.BundleStore;
 import app.diaphan.server.bundle.BundleWriter;
 import app.diaphan.server.disk.OnlyComputes;
 import app.diaphan.server.draw.Drawing;
 import app.diaphan.server.draw.DrawingService;
+import app.diaphan.server.roster.RosterDrawings;
 import app.diaphan.server.store.GraphicsPackage;
 import app.diaphan.server.store.PackageStore;
 import io.swagger.v3.oas.annotations.media.Content;
@@ -44,10 +46,15 @@ import org.springframework.web.multipart.MultipartFile;
 @RequestMapping("/api")
 class PackageApi {
   private final PackageStore store;
+  private final BundleStore bundles;
   private final DrawingService drawings;
+  private final RosterDrawings rows;
 
-  PackageApi(PackageStore store, DrawingService drawings) {
+  PackageApi(
+      PackageStore store, BundleStore bundles, DrawingService drawings, RosterDrawings rows) {
     this.store = store;
+    this.bundles = bundles;
+    this.rows = rows;
     this.drawings = drawings;
   }
 
@@ -70,9 +77,11 @@ class PackageApi {
 
   /**
    * @param scale drawing pixels for one stored pixel of the frame
-   * @param editing the id of the text whose carets are wanted; empty for none
+   * @param editing the id of the text whose words are being typed and whose carets are wanted;
+   *     empty for none
+   * @param row the id of the roster's row that fills it; 0 for none
    */
-  record ToDraw(Overlay overlay, double scale, String editing) {}
+  record ToDraw(Overlay overlay, double scale, String editing, long row) {}
 
   @GetMapping("/frames")
   List<FrameEntry> frames() {
@@ -123,13 +132,13 @@ class PackageApi {
   @PostMapping(path = "/packages/bundle", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
   @ResponseStatus(HttpStatus.CREATED)
   PackageSummary importBundle(@RequestPart("file") MultipartFile file) throws IOException {
-    return PackageSummary.of(store.add(BundleReader.readZip(file.getBytes())));
+    return PackageSummary.of(bundles.add(BundleReader.readZip(file.getBytes())));
   }
 
   @GetMapping(path = "/packages/{id}/bundle.zip", produces = "application/zip")
   byte[] exportBundle(@PathVariable long id) throws IOException {
     ByteArrayOutputStream out = new ByteArrayOutputStream();
-    BundleWriter.writeZip(store.bundle(id), out);
+    BundleWriter.writeZip(bundles.bundle(id), out);
     return out.toByteArray();
   }
 
@@ -157,6 +166,7 @@ class PackageApi {
       responseCode = "200",
       content = @Content(schema = @Schema(implementation = Drawing.class)))
   Drawing draw(@PathVariable long id, @RequestBody ToDraw toDraw) {
-    return drawings.draw(id, toDraw.overlay(), toDraw.scale(), toDraw.editing());
+    Overlay shown = rows.shown(toDraw.overlay(), toDraw.row(), toDraw.editing());
+    return drawings.draw(id, shown, toDraw.scale(), toDraw.editing());
   }
 }

@@ -117,7 +117,8 @@ class DeliveryServiceTest {
             problem.isEmpty() ? List.of(name + ".png") : List.of(),
             new Bounds(0, 0, 320, 180),
             problem);
-    return new PlanService.Line(overlay, file, PlanService.Standing.NEW, "digest", List.of());
+    return new PlanService.Line(
+        overlay, file, PlanService.Standing.NEW, "digest", Optional.empty(), List.of());
   }
 
   private void planned(PlanService.Line... lines) {

@@ -1,6 +1,7 @@
 package app.diaphan.core.roster.table;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
@@ -40,6 +41,33 @@ final class DelimitedText {
   /** Cells as a spreadsheet hands them over: with tabs, or one a line. */
   static void readPasted(String text, RawRows rows) {
     read(text, '\t', rows);
+  }
+
+  /** Nothing is guessed, stripped or left out. */
+  static Table exact(String name, String text) {
+    try (CSVParser parser = CSVFormat.RFC4180.parse(new StringReader(text))) {
+      List<List<String>> lines = new ArrayList<>();
+      for (CSVRecord record : parser) {
+        lines.add(record.toList());
+        TableLimits.checkRows(lines.size() - 1L);
+        TableLimits.checkColumns(record.size(), lines.size());
+        for (int i = 0; i < record.size(); i++) {
+          TableLimits.checkCell(record.get(i), lines.size(), i + 1L);
+        }
+        if (record.size() != lines.getFirst().size()) {
+          throw new InvalidInput(
+              Sentence.of(
+                  "Row %d of %s has %d cells, but there are %d columns.",
+                  lines.size(), name, record.size(), lines.getFirst().size()));
+        }
+      }
+      if (lines.isEmpty()) {
+        throw new InvalidInput(Sentence.of("%s holds no columns.", name));
+      }
+      return new Table(lines.getFirst(), lines.subList(1, lines.size()), "UTF-8", true, List.of());
+    } catch (IOException | UncheckedIOException e) {
+      throw new InvalidInput(Sentence.of("%s is damaged and cannot be read.", name), e);
+    }
   }
 
   private static void read(String text, char divider, RawRows rows) {

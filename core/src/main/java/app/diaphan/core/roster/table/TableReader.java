@@ -60,6 +60,14 @@ public final class TableReader {
     return table("What was pasted", rows, "", choices, list);
   }
 
+  /**
+   * A table as Diaphan itself writes it: UTF-8 with commas, names first, and every cell as it
+   * stands, blank rows too.
+   */
+  public static Table written(String name, byte[] file) {
+    return DelimitedText.exact(name, new String(file, StandardCharsets.UTF_8));
+  }
+
   private static void readWorkbook(String name, Workbook workbook, RawRows rows) {
     if (XlsxSheet.is(workbook)) {
       XlsxSheet.read(name, workbook, rows);

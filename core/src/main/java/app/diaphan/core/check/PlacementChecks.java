@@ -1,0 +1,30 @@
+package app.diaphan.core.check;
+
+import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.render.Canvas;
+import app.diaphan.core.render.PlacedPiece;
+import app.diaphan.core.render.Renderer;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+
+/** Those checks of the proof that need to know where pieces lie and not what they look like. */
+public final class PlacementChecks {
+  private PlacementChecks() {}
+
+  /**
+   * @param wanted which checks are made; those that need a drawing are not
+   */
+  public static List<Found> of(
+      Renderer renderer, Overlay overlay, Canvas canvas, Set<CheckKind> wanted) {
+    List<PlacedPiece> placed = renderer.place(overlay, canvas);
+    List<Found> found = new ArrayList<>();
+    if (wanted.contains(CheckKind.TITLE_SAFE)) {
+      found.addAll(TitleSafeCheck.of(Proofed.shown(placed), canvas));
+    }
+    if (wanted.contains(CheckKind.CUT_BY_FRAME)) {
+      found.addAll(CutByFrameCheck.of(Proofed.shown(placed), canvas));
+    }
+    return found;
+  }
+}

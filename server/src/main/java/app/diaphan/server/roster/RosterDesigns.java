@@ -1,0 +1,102 @@
+package app.diaphan.server.roster;
+
+import app.diaphan.core.house.HouseStyle;
+import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.roster.Columns;
+import app.diaphan.core.roster.Filling;
+import app.diaphan.core.roster.PlannedRow;
+import app.diaphan.core.roster.Roster;
+import app.diaphan.core.roster.RosterDesign;
+import app.diaphan.core.roster.RosterPlan;
+import app.diaphan.core.roster.Row;
+import app.diaphan.core.targets.NamedTarget;
+import app.diaphan.server.store.OverlayEntity;
+import app.diaphan.server.store.PackageStore;
+import app.diaphan.server.store.PictureEntity;
+import app.diaphan.server.store.PictureStore;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+
+/** The overlays that a roster fills, and the files that its rows become. */
+@Service
+public class RosterDesigns {
+  private final PackageStore store;
+  private final PictureStore pictures;
+  private final Clock clock;
+
+  RosterDesigns(PackageStore store, PictureStore pictures, Clock clock) {
+    this.store = store;
+    this.pictures = pictures;
+    this.clock = clock;
+  }
+
+  /** An overlay as it is saved, with how rows fill it. */
+  public record Design(OverlayEntity entity, RosterDesign design) {}
+
+  /** Those that the roster names and that are still there, in the package's order. */
+  public List<Design> of(RosterEntity entity) {
+    Roster roster = entity.roster();
+    Set<String> fed =
+        roster.designs().stream().map(Roster.Fed::overlay).collect(Collectors.toSet());
+    return store.overlaysOf(entity.packageId()).stream()
+        .filter(overlay -> fed.contains(overlay.id().toString()))
+        .map(overlay -> new Design(overlay, design(roster, overlay)))
+        .toList();
+  }
+
+  /** One overlay as a roster fills it, whether it names it or not. */
+  public RosterDesign one(RosterEntity entity, OverlayEntity overlay) {
+    return design(entity.roster(), overlay);
+  }
+
+  private RosterDesign design(Roster roster, OverlayEntity overlay) {
+    Overlay document = store.dressed(overlay);
+    return new RosterDesign(
+        document,
+        overlay.revision(),
+        filling(overlay.packageId(), roster.columnsFor(overlay.id().toString())));
+  }
+
+  /** The columns as they feed the overlay of this name. */
+  Columns boundTo(RosterEntity entity, String overlayName) {
+    Roster roster = entity.roster();
+    return store.overlaysOf(entity.packageId()).stream()
+        .filter(overlay -> overlay.name().equals(overlayName))
+        .findFirst()
+        .map(overlay -> roster.columnsFor(overlay.id().toString()))
+        .orElseGet(() -> roster.columnsFor(""));
+  }
+
+  /** How columns fill overlays of a package. */
+  public Filling filling(Long packageId, Columns columns) {
+    List<String> names = pictures.of(packageId).stream().map(PictureEntity::name).toList();
+    HouseStyle house = store.house(packageId);
+    return new Filling(columns, names, house);
+  }
+
+  /** Every file that rows become in all designs, rows that are left out passed over. */
+  public List<PlannedRow> plan(RosterEntity entity, List<Row> rows, List<NamedTarget> targets) {
+    return plan(entity, rows, targets, of(entity).stream().map(Design::design).toList());
+  }
+
+  /** The same in these designs, which are handed back with each file. */
+  public List<PlannedRow> plan(
+      RosterEntity entity,
+      List<Row> rows,
+      List<NamedTarget> targets,
+      Collection<RosterDesign> wanted) {
+    Roster roster = entity.roster();
+    List<RosterDesign> designs = List.copyOf(wanted);
+    return new RosterPlan(
+            store.get(entity.packageId()).name(),
+            LocalDate.now(clock),
+            roster.pattern(),
+            roster.key())
+        .of(rows, designs, targets);
+  }
+}

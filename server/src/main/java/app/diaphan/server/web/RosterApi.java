@@ -1,0 +1,409 @@
+package app.diaphan.server.web;
+
+import app.diaphan.core.InvalidInput;
+import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.overlay.retarget.PieceChange;
+import app.diaphan.core.overlay.retarget.Retargeting;
+import app.diaphan.core.roster.AskedColumn;
+import app.diaphan.core.roster.KeyColumn;
+import app.diaphan.core.roster.Merge;
+import app.diaphan.core.roster.OpenSlots;
+import app.diaphan.core.roster.Roster;
+import app.diaphan.core.roster.RosterDesign;
+import app.diaphan.core.roster.Row;
+import app.diaphan.core.roster.table.Heading;
+import app.diaphan.core.roster.table.Table;
+import app.diaphan.core.roster.table.TableReader;
+import app.diaphan.server.bundle.RosterTable;
+import app.diaphan.server.deliver.DeliveryService;
+import app.diaphan.server.disk.OnlyComputes;
+import app.diaphan.server.draw.DrawingService;
+import app.diaphan.server.roster.RosterChecks;
+import app.diaphan.server.roster.RosterDesigns;
+import app.diaphan.server.roster.RosterEntity;
+import app.diaphan.server.roster.RosterRowEntity;
+import app.diaphan.server.roster.RosterStore;
+import app.diaphan.server.store.OverlayEntity;
+import app.diaphan.server.store.PackageStore;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import org.springframework.http.CacheControl;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+
+/** Rosters: tables whose rows fill overlays. */
+@RestController
+@RequestMapping("/api")
+class RosterApi {
+  private static final int WIDEST = 1920;
+
+  private final RosterStore rosters;
+  private final RosterDesigns designs;
+  private final RosterChecks checks;
+  private final PackageStore store;
+  private final DrawingService drawings;
+  private final DeliveryService deliveries;
+
+  RosterApi(
+      RosterStore rosters,
+      RosterDesigns designs,
+      RosterChecks checks,
+      PackageStore store,
+      DrawingService drawings,
+      DeliveryService deliveries) {
+    this.deliveries = deliveries;
+    this.rosters = rosters;
+    this.designs = designs;
+    this.checks = checks;
+    this.store = store;
+    this.drawings = drawings;
+  }
+
+  /**
+   * @param notes sentences on what was not taken from a table as it stands; only just after
+   * @param encoding of the table, only just after it was read; empty for others
+   */
+  record SavedRoster(
+      long id,
+      long packageId,
+      int revision,
+      Roster roster,
+      int rows,
+      List<DesignAsking> asking,
+      String encoding,
+      List<String> notes) {}
+
+  /**
+   * An overlay of the package that leaves something open.
+   *
+   * @param fed whether the roster's rows fill it
+   */
+  record DesignAsking(
+      long overlayId,
+      String name,
+      int revision,
+      int width,
+      int height,
+      boolean fed,
+      List<AskedOfRoster> asked) {}
+
+  /**
+   * @param column of the roster that feeds it; empty if none does
+   */
+  record AskedOfRoster(String name, AskedColumn.Feeds feeds, String column) {}
+
+  /**
+   * @param edited places of the cells that were changed by hand since the table gave them
+   */
+  record SavedRow(
+      long id,
+      List<String> cells,
+      List<Integer> edited,
+      boolean leftOut,
+      List<PieceChange> changes) {
+    static SavedRow of(RosterRowEntity entity) {
+      Row row = entity.row();
+      return new SavedRow(
+          entity.id(),
+          row.cells(),
+          IntStream.range(0, row.cells().size()).filter(row::edited).boxed().toList(),
+          row.leftOut(),
+          row.changes());
+    }
+  }
+
+  record KeepRoster(int basedOn, Roster roster) {}
+
+  record KeepRow(List<String> cells, boolean leftOut, List<PieceChange> changes) {}
+
+  record AddRows(List<List<String>> rows) {}
+
+  /**
+   * @param text cells with tabs between them, or lines
+   */
+  record Pasted(String name, String text, Heading heading) {}
+
+  /**
+   * What giving a table again would do.
+   *
+   * @param disputed rows in which a cell was changed by hand and by the table
+   */
+  record MergeSummary(
+      long added, long changed, long same, long gone, long disputed, List<String> columns) {}
+
+  @GetMapping("/packages/{id}/rosters")
+  List<SavedRoster> rosters(@PathVariable long id) {
+    store.get(id);
+    return rosters.of(id).stream().map(entity -> saved(entity, "", List.of())).toList();
+  }
+
+  /**
+   * Makes a roster of a table, for all overlays of the package that leave something open.
+   *
+   * @param encoding of text; found out if it is empty
+   */
+  @PostMapping(path = "/packages/{id}/rosters", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+  @ResponseStatus(HttpStatus.CREATED)
+  SavedRoster add(
+      @PathVariable long id,
+      @RequestPart("file") MultipartFile file,
+      @RequestParam(defaultValue = "") String encoding,
+      @RequestParam(defaultValue = "FOUND_OUT") Heading heading)
+      throws IOException {
+    String name = Optional.ofNullable(file.getOriginalFilename()).orElse("");
+    Table table = TableReader.read(name, file.getBytes(), choices(id, encoding, heading));
+    return add(id, name.replaceFirst("\\.[^.]*$", ""), table);
+  }
+
+  @PostMapping("/packages/{id}/rosters/pasted")
+  @ResponseStatus(HttpStatus.CREATED)
+  SavedRoster paste(@PathVariable long id, @RequestBody Pasted pasted) {
+    return add(
+        id, pasted.name(), TableReader.pasted(pasted.text(), choices(id, "", pasted.heading())));
+  }
+
+  private SavedRoster add(long packageId, String name, Table table) {
+    List<Roster.Fed> fed =
+        open(packageId).stream()
+            .map(overlay -> new Roster.Fed(overlay.id().toString(), Map.of()))
+            .toList();
+    Roster roster =
+        new Roster(
+            name.isBlank() ? "Roster" : name,
+            table.columns(),
+            KeyColumn.suggested(table.columns(), table.rows()),
+            "",
+            fed);
+    RosterEntity entity =
+        rosters.add(packageId, roster, table.rows().stream().map(Row::of).toList());
+    return saved(entity, table.encoding(), table.notes());
+  }
+
+  private TableReader.Choices choices(long packageId, String encoding, Heading heading) {
+    List<String> asked =
+        open(packageId).stream()
+            .flatMap(overlay -> OpenSlots.of(PackageStore.documentOf(overlay)).stream())
+            .map(AskedColumn::name)
+            .distinct()
+            .toList();
+    return new TableReader.Choices(
+        encoding.isBlank() ? Optional.empty() : Optional.of(encoding), heading, asked);
+  }
+
+  private List<OverlayEntity> open(long packageId) {
+    return store.overlaysOf(packageId).stream()
+        .filter(overlay -> OpenSlots.any(PackageStore.documentOf(overlay)))
+        .toList();
+  }
+
+  @GetMapping("/rosters/{id}")
+  SavedRoster roster(@PathVariable long id) {
+    return saved(rosters.get(id), "", List.of());
+  }
+
+  @PutMapping("/rosters/{id}")
+  SavedRoster keep(@PathVariable long id, @RequestBody KeepRoster wanted) {
+    return saved(rosters.keep(id, wanted.basedOn(), wanted.roster()), "", List.of());
+  }
+
+  @DeleteMapping("/rosters/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void delete(@PathVariable long id) {
+    rosters.delete(id);
+  }
+
+  private SavedRoster saved(RosterEntity entity, String encoding, List<String> notes) {
+    Roster roster = entity.roster();
+    List<DesignAsking> asking = new ArrayList<>();
+    for (OverlayEntity overlay : open(entity.packageId())) {
+      Overlay document = PackageStore.documentOf(overlay);
+      String id = overlay.id().toString();
+      var columns = roster.columnsFor(id);
+      asking.add(
+          new DesignAsking(
+              overlay.id(),
+              overlay.name(),
+              overlay.revision(),
+              document.frame().width(),
+              document.frame().height(),
+              roster.designs().stream().anyMatch(fed -> fed.overlay().equals(id)),
+              OpenSlots.of(document).stream()
+                  .map(
+                      asked ->
+                          new AskedOfRoster(
+                              asked.name(),
+                              asked.feeds(),
+                              columns.place(asked.name()).map(roster.columns()::get).orElse("")))
+                  .toList()));
+    }
+    return new SavedRoster(
+        entity.id(),
+        entity.packageId(),
+        entity.revision(),
+        roster,
+        rosters.countOf(entity.id()),
+        asking,
+        encoding,
+        notes);
+  }
+
+  @GetMapping("/rosters/{id}/rows")
+  List<SavedRow> rows(@PathVariable long id) {
+    rosters.get(id);
+    return rosters.rowsOf(id).stream().map(SavedRow::of).toList();
+  }
+
+  @PostMapping("/rosters/{id}/rows")
+  @ResponseStatus(HttpStatus.CREATED)
+  List<SavedRow> addRows(@PathVariable long id, @RequestBody AddRows added) {
+    List<Row> rows =
+        added.rows().stream().map(cells -> new Row(cells, List.of(), false, List.of())).toList();
+    return rosters.addRows(id, rows).stream().map(SavedRow::of).toList();
+  }
+
+  @PutMapping("/roster-rows/{id}")
+  SavedRow keepRow(@PathVariable long id, @RequestBody KeepRow wanted) {
+    Row before = rosters.row(id).row();
+    return SavedRow.of(
+        rosters.keepRow(
+            id, new Row(wanted.cells(), before.given(), wanted.leftOut(), wanted.changes())));
+  }
+
+  @DeleteMapping("/roster-rows/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void deleteRow(@PathVariable long id) {
+    rosters.deleteRow(id);
+  }
+
+  /** Rows that cannot be delivered as they are. */
+  @GetMapping("/rosters/{id}/troubles")
+  List<RosterChecks.TroubledRow> troubles(@PathVariable long id) {
+    return checks.troubled(id);
+  }
+
+  /** Rows that decide whether a design is right. */
+  @GetMapping("/rosters/{id}/extremes")
+  List<RosterChecks.DecisiveRow> extremes(@PathVariable long id) {
+    return checks.decisive(id);
+  }
+
+  /** What a table given again would change; nothing is changed yet. */
+  @OnlyComputes
+  @PostMapping(path = "/rosters/{id}/merge", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+  MergeSummary merge(@PathVariable long id, @RequestPart("file") MultipartFile file)
+      throws IOException {
+    Merge merge = merged(id, file);
+    return new MergeSummary(
+        merge.count(Merge.Fate.NEW),
+        merge.count(Merge.Fate.CHANGED),
+        merge.count(Merge.Fate.SAME),
+        merge.count(Merge.Fate.GONE),
+        merge.rows().stream().filter(row -> !row.disputed().isEmpty()).count(),
+        merge.columns());
+  }
+
+  /**
+   * @param withOffered whether the table's cells are taken where both sides changed them
+   * @param withoutGone whether rows that the table no longer has are taken out
+   */
+  @PutMapping(path = "/rosters/{id}/merge", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+  SavedRoster merge(
+      @PathVariable long id,
+      @RequestPart("file") MultipartFile file,
+      @RequestParam boolean withOffered,
+      @RequestParam boolean withoutGone)
+      throws IOException {
+    return saved(rosters.merge(id, merged(id, file), withOffered, withoutGone), "", List.of());
+  }
+
+  private Merge merged(long id, MultipartFile file) throws IOException {
+    RosterEntity entity = rosters.get(id);
+    Roster roster = entity.roster();
+    Table table =
+        TableReader.read(
+            Optional.ofNullable(file.getOriginalFilename()).orElse("The table"),
+            file.getBytes(),
+            new TableReader.Choices(Optional.empty(), Heading.FOUND_OUT, roster.columns()));
+    List<Row> rows = rosters.rowsOf(id).stream().map(RosterRowEntity::row).toList();
+    return Merge.of(roster.columns(), rows, roster.key(), table);
+  }
+
+  /**
+   * @param rows ids; all of the roster's if there are none
+   * @param changedOnly whether files that would come out the same are passed over
+   */
+  record DeliverRows(List<Long> rows, boolean changedOnly) {}
+
+  /** Starts delivering rows; the run is told of like any other. */
+  @PostMapping("/rosters/{id}/delivery-runs")
+  @ResponseStatus(HttpStatus.ACCEPTED)
+  StartedRun deliver(@PathVariable long id, @RequestBody DeliverRows wanted) {
+    return new StartedRun(
+        deliveries.startRows(rosters.get(id), wanted.rows(), wanted.changedOnly()).id());
+  }
+
+  record StartedRun(long id) {}
+
+  /** The rows as a table for other programs. */
+  @GetMapping(path = "/rosters/{id}/table.csv", produces = "text/csv")
+  ResponseEntity<byte[]> table(@PathVariable long id) {
+    Roster roster = rosters.get(id).roster();
+    List<Row> rows = rosters.rowsOf(id).stream().map(RosterRowEntity::row).toList();
+    // With a byte order mark, or spreadsheets take it for another encoding.
+    String text = "\ufeff" + RosterTable.write(roster.columns(), rows);
+    return ResponseEntity.ok()
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.attachment()
+                .filename(roster.name() + ".csv", StandardCharsets.UTF_8)
+                .build()
+                .toString())
+        .body(text.getBytes(StandardCharsets.UTF_8));
+  }
+
+  /**
+   * An overlay filled with a row.
+   *
+   * @param overlay its id
+   * @param width in pixels
+   * @param target the name of the target whose deviations it has; empty for none
+   */
+  @GetMapping(path = "/roster-rows/{id}/picture.png", produces = MediaType.IMAGE_PNG_VALUE)
+  ResponseEntity<byte[]> picture(
+      @PathVariable long id,
+      @RequestParam long overlay,
+      @RequestParam(defaultValue = "320") int width,
+      @RequestParam(defaultValue = "") String target) {
+    if (width < 1 || width > WIDEST) {
+      throw new InvalidInput("A picture of a row is 1 to " + WIDEST + " pixels wide.");
+    }
+    RosterRowEntity row = rosters.row(id);
+    RosterEntity entity = rosters.get(row.rosterId());
+    RosterDesign design = designs.one(entity, store.overlay(overlay));
+    Overlay filled =
+        Retargeting.of(design.filling().fill(design.overlay(), row.row()).overlay(), target);
+    byte[] png =
+        drawings.picture(entity.packageId(), filled, (double) width / filled.frame().width());
+    return ResponseEntity.ok().cacheControl(CacheControl.noCache()).body(png);
+  }
+}

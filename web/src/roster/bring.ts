@@ -1,0 +1,69 @@
+import { upload, type PictureSummary, type SavedRoster } from "../api/client";
+
+/** What file dialogs offer for tables, and the pictures that come with them. */
+export const TABLE_FILES = ".csv,.tsv,.txt,.xlsx,.ods,text/csv,text/plain";
+
+const TABLE = /\.(csv|tsv|tab|txt|xlsx|xls|ods)$/i;
+
+export function isTable(file: File): boolean {
+  return TABLE.test(file.name);
+}
+
+/** All files that were dropped, those in folders too. */
+export async function dropped(data: DataTransfer): Promise<File[]> {
+  const entries = [...data.items].map((item) => item.webkitGetAsEntry());
+  const files = [...data.files];
+  if (!entries.some((entry) => entry?.isDirectory)) return files;
+  const found: File[] = [];
+  for (const entry of entries) {
+    if (entry) await collect(entry, found);
+  }
+  return found;
+}
+
+async function collect(entry: FileSystemEntry, found: File[]): Promise<void> {
+  if (entry.isFile) {
+    found.push(
+      await new Promise<File>((give, fail) => (entry as FileSystemFileEntry).file(give, fail)),
+    );
+    return;
+  }
+  const reader = (entry as FileSystemDirectoryEntry).createReader();
+  while (true) {
+    const some = await new Promise<FileSystemEntry[]>((give, fail) =>
+      reader.readEntries(give, fail),
+    );
+    if (some.length === 0) return;
+    for (const one of some) await collect(one, found);
+  }
+}
+
+/**
+ * Takes pictures and then tables into a package, so that the rows find their pictures.
+ *
+ * @param onProblem told of each file that was refused; the others go on
+ * @return the roster of the last table, if there was one
+ */
+export async function bring(
+  packageId: number,
+  files: readonly File[],
+  onProblem: (sentence: string) => void,
+): Promise<SavedRoster | undefined> {
+  let roster: SavedRoster | undefined;
+  const told = (e: unknown) => onProblem(e instanceof Error ? e.message : String(e));
+  for (const file of files.filter((one) => !isTable(one) && !one.name.startsWith("."))) {
+    try {
+      await upload<PictureSummary>(`/api/packages/${packageId}/pictures`, file);
+    } catch (e) {
+      told(e);
+    }
+  }
+  for (const file of files.filter(isTable)) {
+    try {
+      roster = await upload<SavedRoster>(`/api/packages/${packageId}/rosters`, file);
+    } catch (e) {
+      told(e);
+    }
+  }
+  return roster;
+}
