@@ -9,6 +9,9 @@ import { useOverlay } from "../document/overlayStore";
 import { useHouse } from "../house/useHouse";
 import { DropTarget } from "../pictures/DropTarget";
 import { usePictures } from "../pictures/usePictures";
+import { RowChoice } from "../roster/RowChoice";
+import { useRowInHand } from "../roster/rowInHand";
+import { useRosters } from "../roster/useRosters";
 import { useFonts } from "../sheets/useFonts";
 import { Stack } from "../stack/Stack";
 import { useEditing } from "../stage/editing";
@@ -58,6 +61,13 @@ function Compose({ overlay, packageId }: { overlay: Overlay; packageId: number }
   const scale = zoom === "fit" ? fit : zoom;
   const actual = 1 / window.devicePixelRatio;
   const sharp = Math.min(1, Math.round(scale * window.devicePixelRatio * 1000) / 1000);
+  const overlayId = useOverlay((state) => state.id);
+  const revision = useOverlay((state) => state.revision);
+  const { rosters } = useRosters(packageId, revision);
+  const roster = rosters.find((one) =>
+    one.asking.some((design) => design.overlayId === overlayId && design.fed),
+  );
+  const rowInHand = useRowInHand((state) => state.rows);
   const editing = useEditing((state) => state.id);
   const cutting = useCutting((state) => state.open);
   const { drawn, problem } = useDrawing(
@@ -66,6 +76,7 @@ function Compose({ overlay, packageId }: { overlay: Overlay; packageId: number }
     size.width > 0 ? sharp : 0.25,
     editing,
     cutting,
+    roster ? (rowInHand[roster.id] ?? 0) : 0,
   );
   const refused = useArranging((state) => state.problem);
   // The small pictures follow when the hand rests: until then the stage has the machine to itself.
@@ -132,6 +143,7 @@ function Compose({ overlay, packageId }: { overlay: Overlay; packageId: number }
           </div>
         </DropTarget>
         <div className="flex h-10 shrink-0 items-center justify-between gap-3 border-t border-base-300 bg-base-100 px-3 text-xs">
+          {roster && overlayId !== null && <RowChoice saved={roster} overlayId={overlayId} />}
           <div className="@container min-w-0 flex-1 overflow-hidden">
             {drawn && selected.length > 0 ? (
               <ReadOut frame={overlay.frame} drawing={drawn.drawing} chosen={selected} />

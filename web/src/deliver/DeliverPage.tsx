@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
+import { Link } from "react-router";
 import { answer, api, type Overlay } from "../api/client";
 import { useOverlay } from "../document/overlayStore";
 import { Notice } from "../ui/Notice";
@@ -74,6 +75,15 @@ function Deliver({ overlay, id, packageId }: { overlay: Overlay; id: number; pac
         />
         {line && <DeliveryFolder packageId={packageId} folder={line.folder} />}
         <PieceChanges overlay={overlay} target={target.name} />
+        {plan.data?.length === 0 && (
+          <p className="mt-2 text-sm">
+            This overlay goes out with the rows that fill it, at the step{" "}
+            <Link className="link" to={`/overlays/${id}/roster`}>
+              Roster
+            </Link>
+            .
+          </p>
+        )}
         {(wrong || runs.problem) && (
           <div className="mt-2">
             <Notice>{wrong || runs.problem}</Notice>

@@ -29,11 +29,9 @@ async function collect(entry: FileSystemEntry, found: File[]): Promise<void> {
     return;
   }
   const reader = (entry as FileSystemDirectoryEntry).createReader();
-  while (true) {
-    const some = await new Promise<FileSystemEntry[]>((give, fail) =>
-      reader.readEntries(give, fail),
-    );
-    if (some.length === 0) return;
+  const read = () => new Promise<FileSystemEntry[]>((give, fail) => reader.readEntries(give, fail));
+  // A browser hands out the entries of a large folder in several portions.
+  for (let some = await read(); some.length > 0; some = await read()) {
     for (const one of some) await collect(one, found);
   }
 }

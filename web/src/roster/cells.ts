@@ -5,7 +5,13 @@ export interface Cell {
 }
 
 /** Where a key leads from a cell; nothing if it leads nowhere. */
-export function moved(cell: Cell, key: string, shift: boolean, rows: number, columns: number): Cell {
+export function moved(
+  cell: Cell,
+  key: string,
+  shift: boolean,
+  rows: number,
+  columns: number,
+): Cell {
   const last = { row: rows - 1, column: columns - 1 };
   switch (key) {
     case "ArrowUp":

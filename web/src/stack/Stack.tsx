@@ -11,6 +11,7 @@ import { useOverlay } from "../document/overlayStore";
 import { PictureColours } from "../cutout/PictureColours";
 import { FinishSection } from "../finishes/FinishSection";
 import { FinishPaste } from "../finishes/FinishPaste";
+import { SlotsSection } from "../roster/SlotsSection";
 import { ArrangeSection } from "../sheets/ArrangeSection";
 import { GroupSection } from "../sheets/GroupSection";
 import { PaintSection } from "../sheets/PaintSection";
@@ -171,6 +172,7 @@ function Sheet({ piece, drawn, pictures }: SheetProps) {
         <PaintSection piece={piece} pictures={pictures} onChange={changeFaced} />
       )}
       <FinishSection piece={piece} onChange={changeAny} />
+      <SlotsSection piece={piece} onChange={changeAny} />
       <ArrangeSection count={1} />
     </>
   );

@@ -141,7 +141,7 @@ class RosterApi {
   /**
    * @param text cells with tabs between them, or lines
    */
-  record Pasted(String name, String text, Heading heading) {}
+  record PastedTable(String name, String text, Heading heading) {}
 
   /**
    * What giving a table again would do.
@@ -177,7 +177,7 @@ class RosterApi {
 
   @PostMapping("/packages/{id}/rosters/pasted")
   @ResponseStatus(HttpStatus.CREATED)
-  SavedRoster paste(@PathVariable long id, @RequestBody Pasted pasted) {
+  SavedRoster paste(@PathVariable long id, @RequestBody PastedTable pasted) {
     return add(
         id, pasted.name(), TableReader.pasted(pasted.text(), choices(id, "", pasted.heading())));
   }

@@ -1,0 +1,170 @@
+import { FileDown, Plus } from "lucide-react";
+import { useState } from "react";
+import { answer, api, type MergeSummary, type SavedRoster, upload } from "../api/client";
+import { PICTURE_FILES } from "../pictures/takeIn";
+import { Choice } from "../ui/Choice";
+import { FilePick } from "../ui/FilePick";
+import { Notice } from "../ui/Notice";
+import { TABLE_FILES } from "./bring";
+
+interface Props {
+  saved: SavedRoster;
+  rosters: SavedRoster[];
+  onChoose: (roster: number) => void;
+  onFiles: (files: File[]) => void;
+  onChanged: () => void;
+  onMerged: () => void;
+  onAddRow: () => void;
+}
+
+interface Offered {
+  file: File;
+  summary: MergeSummary;
+}
+
+/** Which roster it is, and what can be done with its table as a whole. */
+export function RosterMenu(props: Props) {
+  const { saved, rosters, onChoose, onFiles, onChanged, onMerged, onAddRow } = props;
+  const [offered, setOffered] = useState<Offered>();
+  const [problem, setProblem] = useState("");
+  const told = (e: unknown) => setProblem(e instanceof Error ? e.message : String(e));
+  const look = async (file: File) => {
+    setProblem("");
+    try {
+      setOffered({ file, summary: await upload(`/api/rosters/${saved.id}/merge`, file) });
+    } catch (e) {
+      told(e);
+    }
+  };
+  const merge = async (withOffered: boolean, withoutGone: boolean) => {
+    if (!offered) return;
+    try {
+      await upload(
+        `/api/rosters/${saved.id}/merge?withOffered=${withOffered}&withoutGone=${withoutGone}`,
+        offered.file,
+        "PUT",
+      );
+      setOffered(undefined);
+      onMerged();
+    } catch (e) {
+      told(e);
+    }
+  };
+  const remove = async () => {
+    if (!window.confirm(`Take the roster "${saved.roster.name}" with its rows away?`)) return;
+    try {
+      await answer(api.DELETE("/api/rosters/{id}", { params: { path: { id: saved.id } } }));
+      onChanged();
+    } catch (e) {
+      told(e);
+    }
+  };
+  return (
+    <>
+      {rosters.length > 1 ? (
+        <Choice
+          label="Roster"
+          value={saved.id}
+          options={rosters.map((one) => [one.id, one.roster.name] as const)}
+          onChange={onChoose}
+        />
+      ) : (
+        <h2 className="font-semibold">{saved.roster.name}</h2>
+      )}
+      <details className="dropdown">
+        <summary className="btn btn-sm">Table</summary>
+        <ul className="menu dropdown-content z-20 mt-1 w-64 rounded border border-base-300 bg-base-100 p-2 text-sm shadow">
+          <li>
+            <FilePick
+              label="The table again"
+              accept={TABLE_FILES}
+              words="Give the table again…"
+              className=""
+              onFiles={([file]) => file && void look(file)}
+            />
+          </li>
+          <li>
+            <FilePick
+              label="Another table, or pictures"
+              accept={`${TABLE_FILES},${PICTURE_FILES}`}
+              words="Another table, or pictures…"
+              className=""
+              many
+              onFiles={onFiles}
+            />
+          </li>
+          <li>
+            <a href={`/api/rosters/${saved.id}/table.csv`} download>
+              <FileDown size={14} aria-hidden /> Take the table away as CSV
+            </a>
+          </li>
+          <li>
+            <button type="button" onClick={() => void remove()}>
+              Take this roster away…
+            </button>
+          </li>
+        </ul>
+      </details>
+      <button type="button" className="btn btn-sm" onClick={onAddRow}>
+        <Plus size={14} aria-hidden /> Row
+      </button>
+      {problem && (
+        <div className="w-full">
+          <Notice>{problem}</Notice>
+        </div>
+      )}
+      {offered && (
+        <div
+          role="status"
+          className="alert alert-info alert-soft w-full flex-wrap items-center py-2 text-sm"
+        >
+          <span className="flex-1">{inWords(offered.summary)}</span>
+          {offered.summary.disputed > 0 ? (
+            <>
+              <button
+                type="button"
+                className="btn btn-sm"
+                onClick={() => void merge(false, offered.summary.gone > 0)}
+              >
+                Merge, keep mine
+              </button>
+              <button
+                type="button"
+                className="btn btn-sm"
+                onClick={() => void merge(true, offered.summary.gone > 0)}
+              >
+                Merge, take the table&apos;s
+              </button>
+            </>
+          ) : (
+            <button
+              type="button"
+              className="btn btn-primary btn-sm"
+              onClick={() => void merge(false, offered.summary.gone > 0)}
+            >
+              Merge{offered.summary.gone > 0 ? ` and take ${offered.summary.gone} away` : ""}
+            </button>
+          )}
+          {offered.summary.gone > 0 && (
+            <button type="button" className="btn btn-sm" onClick={() => void merge(false, false)}>
+              Merge, keep the {offered.summary.gone} that are gone
+            </button>
+          )}
+          <button
+            type="button"
+            className="btn btn-ghost btn-sm"
+            onClick={() => setOffered(undefined)}
+          >
+            Leave it
+          </button>
+        </div>
+      )}
+    </>
+  );
+}
+
+function inWords({ added, changed, same, gone, disputed }: MergeSummary): string {
+  const parts = [`${added} new`, `${changed} changed`, `${same} the same`, `${gone} gone`];
+  const asked = disputed > 0 ? ` In ${disputed} the table and you have both changed a cell.` : "";
+  return `This table has ${parts.join(", ")}.${asked}`;
+}

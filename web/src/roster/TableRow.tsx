@@ -1,0 +1,144 @@
+import { Trash2 } from "lucide-react";
+import type { DesignAsking, RowTrouble, SavedRoster, SavedRow } from "../api/client";
+import { rowPicture } from "./rowPicture";
+
+interface Props {
+  saved: SavedRoster;
+  design: DesignAsking | undefined;
+  row: SavedRow;
+  /** Of all rows, from 1. */
+  number: number;
+  /** Of the rows shown, the heading counted. */
+  index: number;
+  top: number;
+  height: number;
+  grid: string;
+  troubles: RowTrouble[];
+  /** Why it decides whether the design is right. */
+  why: string;
+  chosen: boolean;
+  /** The column in hand; -1 for none in this row. */
+  column: number;
+  /** What is being typed there. */
+  draft: string | null;
+  onDraft: (text: string) => void;
+  onTake: () => void;
+  onCell: (column: number, open: boolean) => void;
+  onInstead: (column: string, text: string) => void;
+  onLeaveOut: (leftOut: boolean) => void;
+  onRemove: () => void;
+}
+
+const PICTURE_WIDTH = 280;
+
+/** A row with its picture, its cells, and what is wrong with it. */
+export function TableRow(props: Props) {
+  const { saved, design, row, number, troubles, why, chosen, column, draft } = props;
+  const columns = saved.roster.columns;
+  return (
+    <div
+      role="row"
+      aria-rowindex={props.index}
+      className={`absolute left-0 grid w-full border-b border-base-300 ${chosen ? "bg-primary/10" : ""} ${row.leftOut ? "opacity-60" : ""}`}
+      style={{
+        gridTemplateColumns: props.grid,
+        height: props.height,
+        transform: `translateY(${props.top}px)`,
+      }}
+    >
+      <span role="rowheader" className="px-2 py-1.5 text-xs tabular-nums opacity-75">
+        {number}
+      </span>
+      <span role="gridcell" className="flex items-center px-1">
+        {design && (
+          <img
+            src={rowPicture(saved, design, row, PICTURE_WIDTH)}
+            alt={`Row ${number}`}
+            loading="lazy"
+            decoding="async"
+            className="max-h-[4.25rem] w-full rounded-sm bg-neutral-500 object-contain"
+          />
+        )}
+      </span>
+      {columns.map((name, i) => (
+        <span
+          key={name}
+          id={`cell-${row.id}-${i}`}
+          role="gridcell"
+          aria-selected={column === i}
+          aria-label={`${name}: ${row.cells[i] ?? ""}`}
+          className={`relative overflow-hidden border-l border-base-300 px-2 py-1.5 ${
+            column === i ? "outline-2 -outline-offset-2 outline-primary" : ""
+          } ${troubles.some((one) => one.column === name) ? "bg-error/15" : ""}`}
+          onMouseDown={(event) => {
+            if (draft !== null && column === i) return;
+            event.preventDefault();
+            props.onCell(i, false);
+          }}
+          onDoubleClick={() => props.onCell(i, true)}
+        >
+          {column === i && draft !== null ? (
+            <textarea
+              autoFocus
+              aria-label={name}
+              className="absolute inset-0 h-full w-full resize-none bg-base-100 px-2 py-1.5 outline-none"
+              value={draft}
+              onChange={(event) => props.onDraft(event.target.value)}
+              onFocus={(event) => event.target.setSelectionRange(draft.length, draft.length)}
+              onBlur={props.onTake}
+            />
+          ) : (
+            <span className="line-clamp-3 whitespace-pre-line break-words" dir="auto">
+              {row.cells[i]}
+            </span>
+          )}
+          {row.edited.includes(i) && (
+            <span
+              title="Changed by hand since the table gave it"
+              className="absolute right-0 top-0 border-4 border-b-transparent border-l-transparent border-r-primary border-t-primary"
+            />
+          )}
+        </span>
+      ))}
+      <span role="gridcell" className="overflow-y-auto border-l border-base-300 px-2 py-1 text-xs">
+        {why && <span className="mr-1 opacity-75">{why}</span>}
+        {row.changes.length > 0 && (
+          <span className="mr-1 opacity-75">changed in this row only</span>
+        )}
+        {troubles.map((trouble) => (
+          <span key={trouble.column + trouble.sentence} className="block text-error">
+            {trouble.sentence.replace(/ Take ".*"\?$/, "")}
+            {trouble.instead && (
+              <button
+                type="button"
+                className="btn btn-xs ml-1"
+                onClick={() => props.onInstead(trouble.column, trouble.instead)}
+              >
+                Take {trouble.instead}
+              </button>
+            )}
+          </span>
+        ))}
+      </span>
+      <span role="gridcell" className="flex items-start gap-1 border-l border-base-300 px-2 py-1.5">
+        <input
+          type="checkbox"
+          className="checkbox checkbox-xs mt-0.5"
+          aria-label={`Deliver row ${number}`}
+          title="Whether this row is delivered"
+          checked={!row.leftOut}
+          onChange={(event) => props.onLeaveOut(!event.target.checked)}
+        />
+        <button
+          type="button"
+          className="btn btn-ghost btn-xs btn-square"
+          aria-label={`Take row ${number} away`}
+          title="Take this row away"
+          onClick={props.onRemove}
+        >
+          <Trash2 size={13} />
+        </button>
+      </span>
+    </div>
+  );
+}

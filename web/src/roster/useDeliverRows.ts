@@ -1,0 +1,32 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { answer, api, type SavedRoster } from "../api/client";
+import type { Runs } from "../deliver/useRuns";
+import { savedNow } from "../document/saving";
+
+/** Delivers the rows of a roster. */
+export function useDeliverRows(saved: SavedRoster, runs: Runs) {
+  const queries = useQueryClient();
+  const [problem, setProblem] = useState("");
+  const [lastRun, setLastRun] = useState<number>();
+  const start = async (changedOnly: boolean) => {
+    setProblem("");
+    try {
+      if (!(await savedNow())) {
+        setProblem("The overlay could not be saved, so nothing was delivered.");
+        return;
+      }
+      const run = await answer(
+        api.POST("/api/rosters/{id}/delivery-runs", {
+          params: { path: { id: saved.id } },
+          body: { rows: [], changedOnly },
+        }),
+      );
+      setLastRun(run.id);
+      await queries.invalidateQueries({ queryKey: ["runs", saved.packageId] });
+    } catch (e) {
+      setProblem(e instanceof Error ? e.message : String(e));
+    }
+  };
+  return { start, problem: problem || runs.problem, lastRun };
+}
