@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { History, Redo2, Undo2 } from "lucide-react";
 import { useEffect, useState } from "react";
-import { NavLink, Outlet, useNavigate, useParams } from "react-router";
+import { NavLink, Outlet, useLocation, useNavigate, useParams } from "react-router";
 import { answer, api } from "../api/client";
 import { useOverlay } from "../document/overlayStore";
 import { SaveState } from "../document/SaveState";
@@ -41,11 +41,12 @@ export function OverlayShell() {
   }, [loaded.data]);
   useEffect(() => () => useOverlay.getState().close(), [id]);
   useSaving();
+  // The rows of a roster are no part of the overlay; undoing there takes cells back.
+  const ofOverlay = !useLocation().pathname.endsWith("/roster");
   useKeys({
-    "Mod+z": undo,
-    "Mod+Shift+Z": redo,
-    "Mod+Shift+z": redo,
-    "Mod+y": redo,
+    ...(ofOverlay
+      ? { "Mod+z": undo, "Mod+Shift+Z": redo, "Mod+Shift+z": redo, "Mod+y": redo }
+      : {}),
     y: () => showHistory(!history),
     ...Object.fromEntries(
       STEPS.map(([path], i) => [`Alt+${i + 1}`, () => void navigate(`/overlays/${id}/${path}`)]),
@@ -79,7 +80,7 @@ export function OverlayShell() {
             className="btn btn-ghost btn-sm btn-square"
             aria-label="Undo"
             title={undoes === undefined ? "Undo (Ctrl Z)" : `Undo: ${undoes} (Ctrl Z)`}
-            disabled={undoes === undefined}
+            disabled={undoes === undefined || !ofOverlay}
             onClick={undo}
           >
             <Undo2 size={16} />
@@ -89,7 +90,7 @@ export function OverlayShell() {
             className="btn btn-ghost btn-sm btn-square"
             aria-label="Redo"
             title={redoes === undefined ? "Redo (Ctrl Shift Z)" : `Redo: ${redoes} (Ctrl Shift Z)`}
-            disabled={redoes === undefined}
+            disabled={redoes === undefined || !ofOverlay}
             onClick={redo}
           >
             <Redo2 size={16} />

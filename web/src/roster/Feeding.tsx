@@ -78,8 +78,23 @@ export function Feeding({ saved, overlayId, onChanged }: Props) {
           </label>
         ))}
       </span>
+      <span className="flex items-center gap-1">
+        <span className="opacity-75">Known by</span>
+        <Choice
+          label="Key column"
+          value={roster.key}
+          options={roster.columns.map((column) => [column, column] as const)}
+          onChange={(key) => void keep({ key })}
+        />
+      </span>
+      <NamesField
+        key={roster.names}
+        names={roster.names}
+        example={`{overlay}_{${roster.key}}`}
+        onChange={(names) => void keep({ names })}
+      />
       {design?.fed && (
-        <span className="flex flex-wrap items-center gap-x-3">
+        <span className="flex w-full flex-wrap items-center gap-x-3">
           {design.asked.map((asked) => (
             <span key={asked.name} className="whitespace-nowrap">
               <span className={asked.column ? "" : "font-semibold text-error"}>
@@ -99,21 +114,6 @@ export function Feeding({ saved, overlayId, onChanged }: Props) {
           ))}
         </span>
       )}
-      <span className="flex items-center gap-1">
-        <span className="opacity-75">Known by</span>
-        <Choice
-          label="Key column"
-          value={roster.key}
-          options={roster.columns.map((column) => [column, column] as const)}
-          onChange={(key) => void keep({ key })}
-        />
-      </span>
-      <NamesField
-        key={roster.names}
-        names={roster.names}
-        example={`{overlay}_{${roster.key}}`}
-        onChange={(names) => void keep({ names })}
-      />
       {problem && (
         <div className="w-full">
           <Notice>{problem}</Notice>

@@ -72,7 +72,7 @@ export function RosterMenu(props: Props) {
         <h2 className="font-semibold">{saved.roster.name}</h2>
       )}
       <details className="dropdown">
-        <summary className="btn btn-sm">Table</summary>
+        <summary className="btn btn-sm">The table</summary>
         <ul className="menu dropdown-content z-20 mt-1 w-64 rounded border border-base-300 bg-base-100 p-2 text-sm shadow">
           <li>
             <FilePick

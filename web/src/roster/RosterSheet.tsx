@@ -81,6 +81,11 @@ export function RosterSheet(props: Props) {
           onChoose={(name) => setFilter(FILTERS.find((one) => name.startsWith(one)) ?? "All")}
         />
         <FindReplace roster={saved.roster} rows={rows} />
+        {rows.undoes !== undefined && (
+          <button type="button" className="btn btn-ghost btn-sm" onClick={rows.undo}>
+            Undo: {rows.undoes}
+          </button>
+        )}
         <span className="flex-1" />
         {rows.checking && <span className="text-xs opacity-70">Rows are being checked…</span>}
         <button

@@ -20,19 +20,18 @@ interface Props {
 const ROW_HEIGHT = 76;
 const MOVING = /^(Arrow|Home|End|Page|Tab|Enter)/;
 
-/** What is being typed into the cell in hand. */
-interface Draft {
-  text: string;
-  /** What it was before, which Escape brings back. */
-  before: string;
-}
-
 /** The rows with a picture each; cells are edited as in a spreadsheet. */
 export function RowTable({ saved, design, rows, all, why, chosen, onChoose }: Props) {
   const columns = saved.roster.columns;
   const scroll = useRef<HTMLDivElement>(null);
   const [at, setAt] = useState<Cell>({ row: 0, column: 0 });
-  const [draft, setDraft] = useState<Draft | null>(null);
+  const [draft, showDraft] = useState<string | null>(null);
+  /** What is being typed into the cell in hand; at once, since leaving the field follows giving up within one press of a key. */
+  const typed = useRef<string | null>(null);
+  const setDraft = (next: string | null) => {
+    typed.current = next;
+    showDraft(next);
+  };
   // eslint-disable-next-line react-hooks/incompatible-library -- its functions are called here only
   const virtual = useVirtualizer({
     count: rows.length,
@@ -58,8 +57,9 @@ export function RowTable({ saved, design, rows, all, why, chosen, onChoose }: Pr
     all.keep([{ ...changed, cells }], did);
   };
   const take = () => {
-    if (row && draft) keep(row, cell.column, draft.text, `Type "${draft.text.slice(0, 20)}"`);
+    const now = typed.current;
     setDraft(null);
+    if (row && now !== null) keep(row, cell.column, now, `Type "${now.slice(0, 20)}"`);
   };
   const onKeyDown = (event: KeyboardEvent) => {
     if (!row) return;
@@ -82,7 +82,7 @@ export function RowTable({ saved, design, rows, all, why, chosen, onChoose }: Pr
     if (mod || event.altKey) return;
     if (event.key === "Enter" || event.key === "F2") {
       const text = row.cells[cell.column] ?? "";
-      setDraft({ text, before: text });
+      setDraft(text);
     } else if (event.key === "Delete" || event.key === "Backspace") {
       keep(row, cell.column, "", "Empty a cell");
     } else if (MOVING.test(event.key)) {
@@ -90,7 +90,7 @@ export function RowTable({ saved, design, rows, all, why, chosen, onChoose }: Pr
       if (event.key === "Tab" && next.row === cell.row && next.column === cell.column) return;
       go(next);
     } else if (event.key.length === 1) {
-      setDraft({ text: event.key === " " ? "" : event.key, before: row.cells[cell.column] ?? "" });
+      setDraft(event.key === " " ? "" : event.key);
     } else {
       return;
     }
@@ -98,12 +98,12 @@ export function RowTable({ saved, design, rows, all, why, chosen, onChoose }: Pr
     event.stopPropagation();
   };
   const onCopy = (event: ClipboardEvent) => {
-    if (draft || !row) return;
+    if (draft !== null || !row) return;
     event.preventDefault();
     event.clipboardData.setData("text/plain", forClipboard(row.cells[cell.column] ?? ""));
   };
   const onPaste = (event: ClipboardEvent) => {
-    if (draft) return;
+    if (draft !== null) return;
     event.preventDefault();
     const cells = block(event.clipboardData.getData("text/plain"));
     const changed: SavedRow[] = [];
@@ -126,7 +126,7 @@ export function RowTable({ saved, design, rows, all, why, chosen, onChoose }: Pr
       );
     }
   };
-  const grid = `3rem 9.5rem repeat(${columns.length}, minmax(7rem, 1fr)) minmax(10rem, 1.2fr) 5.5rem`;
+  const grid = `3rem 12rem repeat(${columns.length}, minmax(6.5rem, 1fr)) minmax(13rem, 1.8fr) 4.5rem`;
   return (
     <div
       ref={scroll}
@@ -162,7 +162,7 @@ export function RowTable({ saved, design, rows, all, why, chosen, onChoose }: Pr
           To put right
         </span>
         <span role="columnheader" className="px-2 py-1.5">
-          Delivered
+          Goes out
         </span>
       </div>
       {rows.length === 0 && (
@@ -193,13 +193,13 @@ export function RowTable({ saved, design, rows, all, why, chosen, onChoose }: Pr
                 why={why.get(one.id)?.join(", ") ?? ""}
                 chosen={one.id === chosen}
                 column={item.index === cell.row ? cell.column : -1}
-                draft={item.index === cell.row ? (draft?.text ?? null) : null}
-                onDraft={(text) => setDraft((now) => ({ text, before: now?.before ?? "" }))}
+                draft={item.index === cell.row ? draft : null}
+                onDraft={setDraft}
                 onTake={take}
                 onCell={(column, open) => {
                   go({ row: item.index, column });
                   const text = one.cells[column] ?? "";
-                  if (open) setDraft({ text, before: text });
+                  if (open) setDraft(text);
                   else scroll.current?.focus();
                 }}
                 onInstead={(column, text) =>

@@ -29,7 +29,8 @@ interface Props {
   onRemove: () => void;
 }
 
-const PICTURE_WIDTH = 280;
+/** At which rows are drawn for the table, before they are cut to what is drawn. */
+const FRAME_WIDTH = 640;
 
 /** A row with its picture, its cells, and what is wrong with it. */
 export function TableRow(props: Props) {
@@ -52,11 +53,11 @@ export function TableRow(props: Props) {
       <span role="gridcell" className="flex items-center px-1">
         {design && (
           <img
-            src={rowPicture(saved, design, row, PICTURE_WIDTH)}
+            src={rowPicture(saved, design, row, FRAME_WIDTH, true)}
             alt={`Row ${number}`}
             loading="lazy"
             decoding="async"
-            className="max-h-[4.25rem] w-full rounded-sm bg-neutral-500 object-contain"
+            className="max-h-[4.25rem] w-full rounded-sm bg-neutral-500 object-contain p-0.5"
           />
         )}
       </span>
@@ -100,18 +101,22 @@ export function TableRow(props: Props) {
           )}
         </span>
       ))}
-      <span role="gridcell" className="overflow-y-auto border-l border-base-300 px-2 py-1 text-xs">
+      <span
+        role="gridcell"
+        className="overflow-hidden border-l border-base-300 px-2 py-1 text-xs"
+        title={troubles.map((one) => one.sentence).join(" ")}
+      >
         {why && <span className="mr-1 opacity-75">{why}</span>}
         {row.changes.length > 0 && (
           <span className="mr-1 opacity-75">changed in this row only</span>
         )}
-        {troubles.map((trouble) => (
-          <span key={trouble.column + trouble.sentence} className="block text-error">
-            {trouble.sentence.replace(/ Take ".*"\?$/, "")}
+        {troubles.slice(0, 1).map((trouble) => (
+          <span key={trouble.sentence} className="block text-error">
+            <span className="line-clamp-3">{trouble.sentence.replace(/ Take ".*"\?$/, "")}</span>
             {trouble.instead && (
               <button
                 type="button"
-                className="btn btn-xs ml-1"
+                className="btn btn-xs"
                 onClick={() => props.onInstead(trouble.column, trouble.instead)}
               >
                 Take {trouble.instead}
@@ -119,6 +124,7 @@ export function TableRow(props: Props) {
             )}
           </span>
         ))}
+        {troubles.length > 1 && <span className="text-error">and {troubles.length - 1} more</span>}
       </span>
       <span role="gridcell" className="flex items-start gap-1 border-l border-base-300 px-2 py-1.5">
         <input

@@ -56,7 +56,9 @@ class LookTest {
           new Look("/overlays/2/deliver", "deliver", LookTest::delivered),
           new Look("/overlays/2/deliver", "deliver-package", page -> tab(page, "Whole package")),
           new Look("/overlays/2/deliver", "deliver-returned", LookTest::returned),
-          new Look("/overlays/2/proof", "screening", LookTest::screening));
+          new Look("/overlays/2/proof", "screening", LookTest::screening),
+          new Look("/overlays/10/roster", "roster", LookTest::roster),
+          new Look("/overlays/10/roster", "roster-row", LookTest::largeRow));
 
   private static final String DARK = "dark-room";
   private static final String LIGHT = "light-room";
@@ -69,6 +71,21 @@ class LookTest {
   private static void choose(Page page, String card) {
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(card).setExact(true))
         .click();
+  }
+
+  private static void roster(Page page) {
+    page.getByText("lightest colour").waitFor();
+    page.waitForLoadState(LoadState.NETWORKIDLE);
+  }
+
+  private static void largeRow(Page page) {
+    roster(page);
+    page.getByRole(AriaRole.GRIDCELL, new Page.GetByRoleOptions().setName("name: Bram Ostley"))
+        .click();
+    choose(page, "One row large");
+    page.getByLabel("Backdrop", new Page.GetByLabelOptions().setExact(true))
+        .selectOption("Quay at dusk");
+    page.waitForLoadState(LoadState.NETWORKIDLE);
   }
 
   private static void words(Page page) {

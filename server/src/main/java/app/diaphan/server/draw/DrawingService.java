@@ -195,6 +195,18 @@ public class DrawingService {
         });
   }
 
+  /** The same, cut to what is drawn; the whole frame if nothing is. */
+  public byte[] cutPicture(Long packageId, Overlay overlay, double scale) {
+    Canvas canvas = Canvas.scaled(overlay.frame(), scale);
+    return work.with(
+        bytesOf(canvas),
+        () -> {
+          Rendering rendering = rendererFor(packageId).render(overlay, canvas);
+          Bounds drawn = rendering.drawn();
+          return StagePicture.png(rendering, drawn.empty() ? canvas.bounds() : drawn);
+        });
+  }
+
   /** The true picture of an overlay over a backdrop, solid. */
   public byte[] over(Long packageId, Overlay overlay, Canvas canvas, Backdrop backdrop) {
     return work.with(

@@ -3,7 +3,6 @@ package app.diaphan.server.web;
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.retarget.PieceChange;
-import app.diaphan.core.overlay.retarget.Retargeting;
 import app.diaphan.core.roster.AskedColumn;
 import app.diaphan.core.roster.KeyColumn;
 import app.diaphan.core.roster.Merge;
@@ -385,25 +384,27 @@ class RosterApi {
    * An overlay filled with a row.
    *
    * @param overlay its id
-   * @param width in pixels
-   * @param target the name of the target whose deviations it has; empty for none
+   * @param width of the frame, in pixels
+   * @param cut whether the picture is cut to what is drawn
    */
   @GetMapping(path = "/roster-rows/{id}/picture.png", produces = MediaType.IMAGE_PNG_VALUE)
   ResponseEntity<byte[]> picture(
       @PathVariable long id,
       @RequestParam long overlay,
       @RequestParam(defaultValue = "320") int width,
-      @RequestParam(defaultValue = "") String target) {
+      @RequestParam(defaultValue = "false") boolean cut) {
     if (width < 1 || width > WIDEST) {
       throw new InvalidInput("A picture of a row is 1 to " + WIDEST + " pixels wide.");
     }
     RosterRowEntity row = rosters.row(id);
     RosterEntity entity = rosters.get(row.rosterId());
     RosterDesign design = designs.one(entity, store.overlay(overlay));
-    Overlay filled =
-        Retargeting.of(design.filling().fill(design.overlay(), row.row()).overlay(), target);
+    Overlay filled = design.filling().fill(design.overlay(), row.row()).overlay();
+    double scale = (double) width / filled.frame().width();
     byte[] png =
-        drawings.picture(entity.packageId(), filled, (double) width / filled.frame().width());
+        cut
+            ? drawings.cutPicture(entity.packageId(), filled, scale)
+            : drawings.picture(entity.packageId(), filled, scale);
     return ResponseEntity.ok().cacheControl(CacheControl.noCache()).body(png);
   }
 }
