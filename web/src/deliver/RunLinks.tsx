@@ -4,7 +4,7 @@ import type { RunStatus } from "../api/client";
 /** What became of a run, with its files and its report to take away. */
 export function RunLinks({ run }: { run: RunStatus }) {
   const failed = run.files.filter((file) => file.state === "FAILED");
-  const done = run.files.some((file) => file.state === "DONE");
+  const done = run.delivered > 0;
   return (
     <div className="mb-3">
       <div className="flex flex-wrap items-center gap-2 text-sm">

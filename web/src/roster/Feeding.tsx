@@ -62,7 +62,7 @@ export function Feeding({ saved, overlayId, onChanged }: Props) {
   return (
     <section
       aria-label="What the rows fill"
-      className="flex shrink-0 flex-wrap items-center gap-x-4 gap-y-1 border-b border-base-300 px-4 py-1.5 text-sm"
+      className="flex shrink-0 flex-wrap items-center gap-x-4 gap-y-1 border-b border-base-300 bg-base-100 px-4 py-1.5 text-sm"
     >
       <span className="flex flex-wrap items-center gap-x-3">
         <span className="opacity-75">Rows fill</span>

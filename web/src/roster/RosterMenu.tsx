@@ -1,4 +1,4 @@
-import { FileDown, Plus } from "lucide-react";
+import { FileDown, FileText, Plus } from "lucide-react";
 import { useState } from "react";
 import { answer, api, type MergeSummary, type SavedRoster, upload } from "../api/client";
 import { PICTURE_FILES } from "../pictures/takeIn";
@@ -96,6 +96,11 @@ export function RosterMenu(props: Props) {
           <li>
             <a href={`/api/rosters/${saved.id}/table.csv`} download>
               <FileDown size={14} aria-hidden /> Take the table away as CSV
+            </a>
+          </li>
+          <li>
+            <a href={`/api/rosters/${saved.id}/contact-sheet.pdf`} download>
+              <FileText size={14} aria-hidden /> Contact sheet as PDF
             </a>
           </li>
           <li>

@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useCallback } from "react";
+import { useCallback, useEffect, useRef } from "react";
 import { answer, api, type SavedRoster } from "../api/client";
 
 const NONE: SavedRoster[] = [];
@@ -8,20 +8,30 @@ export function rostersKey(packageId: number) {
   return ["rosters", packageId] as const;
 }
 
-/** The rosters of a package. */
+/**
+ * The rosters of a package.
+ *
+ * @param revision of an overlay that they may fill: another one may ask for other columns
+ */
 export function useRosters(packageId: number, revision = 0) {
+  const queries = useQueryClient();
   const fetched = useQuery({
-    queryKey: [...rostersKey(packageId), revision],
+    queryKey: rostersKey(packageId),
     queryFn: () =>
       answer(api.GET("/api/packages/{id}/rosters", { params: { path: { id: packageId } } })),
     enabled: packageId > 0,
-    placeholderData: (before) => before,
+    staleTime: Infinity,
   });
-  const queries = useQueryClient();
   const fetchAnew = useCallback(
     () => queries.invalidateQueries({ queryKey: rostersKey(packageId) }),
     [queries, packageId],
   );
+  const seen = useRef(revision);
+  const any = (fetched.data ?? NONE).length > 0;
+  useEffect(() => {
+    if (seen.current !== revision && any) void fetchAnew();
+    seen.current = revision;
+  }, [revision, any, fetchAnew]);
   return { rosters: fetched.data ?? NONE, loading: fetched.isPending, fetchAnew };
 }
 

@@ -42,6 +42,7 @@ public final class Bench {
     groups.put("deliver/", DeliverBench::run);
     groups.put("deliver/package", PackageBench::run);
     groups.put("editor/", EditorBench::run);
+    groups.put("roster/", ignored -> RosterBench.run());
     groups.put("trust/start", StartBench::run);
     groups.put("trust/memory", MemoryBench::run);
     groups.put("trust/soak", ignored -> Soak.run(demo, rounds(arguments)));

@@ -15,6 +15,7 @@ import app.diaphan.core.overlay.cutout.CutOut;
 import app.diaphan.core.picture.PictureShelf;
 import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.core.type.FontShelf;
+import app.diaphan.core.type.SetText;
 import app.diaphan.core.type.TextSetter;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -146,6 +147,11 @@ public final class Renderer {
     Set<String> shown = new HashSet<>();
     addShown(layout.pieces(), shown);
     return layout.findings().stream().filter(finding -> shown.contains(finding.piece())).toList();
+  }
+
+  /** Words as they are set, whatever they are on. */
+  public SetText set(TextPiece text) {
+    return setter.set(text);
   }
 
   /** How wide words are that have all the room they need, in display units. */

@@ -399,6 +399,12 @@ public class DeliveryService {
     return deliveries.findByRunIdOrderByRunPlaceAscIdAsc(run.id());
   }
 
+  /** The first files of a run that were not delivered. */
+  public List<DeliveryEntity> notDelivered(DeliveryRun run) {
+    return deliveries.findTop200ByRunIdAndStateNotInOrderByRunPlaceAscIdAsc(
+        run.id(), List.of(DeliveryEntity.State.DONE, DeliveryEntity.State.RUNNING));
+  }
+
   /**
    * How far a run is.
    *
@@ -425,7 +431,7 @@ public class DeliveryService {
 
   public List<DeliveryEntity> of(Long overlayId) {
     store.overlay(overlayId);
-    return deliveries.findByOverlayIdOrderByIdDesc(overlayId);
+    return deliveries.findTop200ByOverlayIdOrderByIdDesc(overlayId);
   }
 
   /** The files of a package that were delivered, newest first. */

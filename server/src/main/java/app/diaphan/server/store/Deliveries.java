@@ -6,7 +6,10 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
 public interface Deliveries extends JpaRepository<DeliveryEntity, Long> {
-  List<DeliveryEntity> findByOverlayIdOrderByIdDesc(Long overlayId);
+  List<DeliveryEntity> findTop200ByOverlayIdOrderByIdDesc(Long overlayId);
+
+  List<DeliveryEntity> findTop200ByRunIdAndStateNotInOrderByRunPlaceAscIdAsc(
+      Long runId, List<DeliveryEntity.State> states);
 
   List<DeliveryEntity> findByRunIdOrderByRunPlaceAscIdAsc(Long runId);
 

@@ -69,7 +69,9 @@ class DeliveryApi {
    * @param finished how many of them are finished
    * @param progress share of all lines that are written, 0–1
    * @param doing what is being written, or that it waits for memory
-   * @param files that were written or could not be
+   * @param delivered how many of them were delivered; 0 while it is running
+   * @param files that were written or could not be; of rows of a roster only those that could not
+   *     be, and not all if there are very many
    */
   record RunStatus(
       long id,
@@ -80,6 +82,7 @@ class DeliveryApi {
       int finished,
       double progress,
       String doing,
+      int delivered,
       List<DeliveryStatus> files) {}
 
   @PostMapping("/packages/{id}/delivery-runs")
@@ -296,7 +299,12 @@ class DeliveryApi {
         far.finished(),
         running ? (far.finished() + far.share()) / run.planned() : 1,
         far.doing(),
-        deliveries.filesOf(run).stream().map(this::status).toList());
+        run.end().delivered(),
+        told(run).stream().map(this::status).toList());
+  }
+
+  private List<DeliveryEntity> told(DeliveryRun run) {
+    return run.rosterId().isPresent() ? deliveries.notDelivered(run) : deliveries.filesOf(run);
   }
 
   private DeliveryStatus status(DeliveryEntity delivery) {

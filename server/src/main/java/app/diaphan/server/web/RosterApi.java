@@ -4,6 +4,7 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.retarget.PieceChange;
 import app.diaphan.core.roster.AskedColumn;
+import app.diaphan.core.roster.ContactSheet;
 import app.diaphan.core.roster.KeyColumn;
 import app.diaphan.core.roster.Merge;
 import app.diaphan.core.roster.OpenSlots;
@@ -49,6 +50,7 @@ import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 
 /** Rosters: tables whose rows fill overlays. */
 @RestController
@@ -378,6 +380,48 @@ class RosterApi {
                 .build()
                 .toString())
         .body(text.getBytes(StandardCharsets.UTF_8));
+  }
+
+  /** Every row that goes out, in every design, with its name: a PDF for the client. */
+  @GetMapping(path = "/rosters/{id}/contact-sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+  ResponseEntity<StreamingResponseBody> contactSheet(@PathVariable long id) {
+    RosterEntity entity = rosters.get(id);
+    Roster roster = entity.roster();
+    List<Row> rows =
+        rosters.rowsOf(id).stream()
+            .map(RosterRowEntity::row)
+            .filter(row -> !row.leftOut())
+            .toList();
+    int key = roster.columnsFor("").place(roster.key()).orElse(0);
+    List<RosterDesign> filled =
+        designs.of(entity).stream().map(RosterDesigns.Design::design).toList();
+    return ResponseEntity.ok()
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.attachment()
+                .filename(roster.name() + ".pdf", StandardCharsets.UTF_8)
+                .build()
+                .toString())
+        .body(
+            out ->
+                new ContactSheet(drawings.rendererFor(entity.packageId()))
+                    .write(
+                        roster.name(),
+                        () ->
+                            rows.stream()
+                                .flatMap(
+                                    row ->
+                                        filled.stream()
+                                            .map(
+                                                design ->
+                                                    new ContactSheet.Entry(
+                                                        row.cell(key),
+                                                        design
+                                                            .filling()
+                                                            .fill(design.overlay(), row)
+                                                            .overlay())))
+                                .iterator(),
+                        out));
   }
 
   /**
