@@ -320,7 +320,7 @@ class ArrangeTest {
     assertThat(page.getByText("Nothing on the frame yet")).isVisible();
     assertEquals(
         8,
-        PackageStore.documentOf(browser.bean(PackageStore.class).overlay(10L))
+        PackageStore.documentOf(browser.bean(PackageStore.class).overlay(12L))
             .frame()
             .ownMargin()
             .left());
