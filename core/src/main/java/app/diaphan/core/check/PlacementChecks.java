@@ -1,9 +1,7 @@
 package app.diaphan.core.check;
 
-import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.render.Canvas;
 import app.diaphan.core.render.PlacedPiece;
-import app.diaphan.core.render.Renderer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -13,11 +11,10 @@ public final class PlacementChecks {
   private PlacementChecks() {}
 
   /**
+   * @param placed from front to back
    * @param wanted which checks are made; those that need a drawing are not
    */
-  public static List<Found> of(
-      Renderer renderer, Overlay overlay, Canvas canvas, Set<CheckKind> wanted) {
-    List<PlacedPiece> placed = renderer.place(overlay, canvas);
+  public static List<Found> of(List<PlacedPiece> placed, Canvas canvas, Set<CheckKind> wanted) {
     List<Found> found = new ArrayList<>();
     if (wanted.contains(CheckKind.TITLE_SAFE)) {
       found.addAll(TitleSafeCheck.of(Proofed.shown(placed), canvas));

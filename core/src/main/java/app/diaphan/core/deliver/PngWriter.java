@@ -7,6 +7,8 @@ import java.nio.ByteBuffer;
 import java.nio.channels.WritableByteChannel;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.zip.Adler32;
 import java.util.zip.CRC32;
 import java.util.zip.Deflater;
@@ -14,7 +16,7 @@ import java.util.zip.Deflater;
 /**
  * Writes PNG files of colours and alpha, of colours, or of greys (W3C PNG, third edition). Bands of
  * rows are filtered and deflated independently of each other, so that both cores work and bytes do
- * not depend on them; a band that is clear is deflated once for all its like.
+ * not depend on them; a band that is clear is deflated once for all its like, in whatever file.
  */
 final class PngWriter {
   private static final byte[] SIGNATURE = {(byte) 0x89, 'P', 'N', 'G', 13, 10, 26, 10};
@@ -25,10 +27,30 @@ final class PngWriter {
   private final int level;
   private final RowChecks checks;
   private final int stride;
-  private volatile Packed clearBand;
 
-  /** A band's part of the deflated stream, and what was deflated for the stream's checksum. */
-  private record Packed(byte[] deflated, byte[] filtered, int length) {}
+  /**
+   * A band's part of the deflated stream.
+   *
+   * @param sum Adler-32 of what was deflated
+   * @param length of that
+   */
+  private record Packed(byte[] deflated, long sum, int length) {}
+
+  /** All that decides a clear band. */
+  private record ClearBand(int stride, int level) {}
+
+  /** Bands of zeros take a few hundred bytes each; so all of them together stay under 64 KB. */
+  private static final int MOST_CLEAR_BANDS = 16;
+
+  private static final Map<ClearBand, Packed> CLEAR_BANDS =
+      new LinkedHashMap<>(16, 0.75f, true) {
+        private static final long serialVersionUID = 1L;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<ClearBand, Packed> eldest) {
+          return size() > MOST_CLEAR_BANDS;
+        }
+      };
 
   PngWriter(SampleRows samples, FileHeader header, int level, RowChecks checks) {
     this.samples = samples;
@@ -49,13 +71,13 @@ final class PngWriter {
             .put((byte) samples.depth().bits())
             .put(colourType()));
     describe(file);
-    Adler32 whole = new Adler32();
+    long[] whole = {1}; // Of no bytes.
     int bands = (samples.height() + BAND - 1) / BAND;
     BandPipeline.run(
         bands,
         this::pack,
         (band, packed) -> {
-          whole.update(packed.filtered(), 0, packed.length());
+          whole[0] = AdlerSums.joined(whole[0], packed.sum(), packed.length());
           boolean first = band == 0;
           boolean last = band == bands - 1;
           ByteBuffer data =
@@ -66,7 +88,7 @@ final class PngWriter {
           data.put(packed.deflated());
           if (last) {
             // An empty final block ends the stream; then its checksum.
-            data.put((byte) 3).put((byte) 0).putInt((int) whole.getValue());
+            data.put((byte) 3).put((byte) 0).putInt((int) whole[0]);
           }
           chunk(file, "IDAT", data);
           progress.at(Math.min(samples.height(), (band + 1) * BAND), samples.height());
@@ -123,11 +145,11 @@ final class PngWriter {
       for (int y = top; y < bottom; y++) {
         checks.put(y, nothing, 0, stride);
       }
-      Packed known = clearBand;
-      if (known == null) {
-        clearBand = known = deflated(new byte[BAND * (stride + 1)]);
+      ClearBand clear = new ClearBand(stride, level);
+      synchronized (CLEAR_BANDS) {
+        return CLEAR_BANDS.computeIfAbsent(
+            clear, unknown -> deflated(new byte[BAND * (stride + 1)]));
       }
-      return known;
     }
     // The row above the band is needed to filter its first row.
     int above = top > 0 ? 1 : 0;
@@ -157,7 +179,9 @@ final class PngWriter {
         count = deflater.deflate(part, 0, part.length, Deflater.SYNC_FLUSH);
         out.write(part, 0, count);
       } while (count == part.length);
-      return new Packed(out.toByteArray(), filtered, filtered.length);
+      Adler32 sum = new Adler32();
+      sum.update(filtered);
+      return new Packed(out.toByteArray(), sum.getValue(), filtered.length);
     } finally {
       deflater.end();
     }

@@ -141,12 +141,22 @@ public final class Renderer {
     return new Layout(setter, pictures).place(overlay, canvas).pieces();
   }
 
-  /** What placing the shown pieces finds, without drawing them. */
-  public List<Finding> findings(Overlay overlay, Canvas canvas) {
+  /**
+   * An overlay that was laid out and not drawn.
+   *
+   * @param pieces from front to back, those not shown too
+   * @param findings about those that are shown
+   */
+  public record Laid(List<PlacedPiece> pieces, List<Finding> findings) {}
+
+  /** Lays the pieces out without drawing them. */
+  public Laid lay(Overlay overlay, Canvas canvas) {
     Layout.Placed layout = new Layout(setter, pictures).place(overlay, canvas);
     Set<String> shown = new HashSet<>();
     addShown(layout.pieces(), shown);
-    return layout.findings().stream().filter(finding -> shown.contains(finding.piece())).toList();
+    return new Laid(
+        layout.pieces(),
+        layout.findings().stream().filter(finding -> shown.contains(finding.piece())).toList());
   }
 
   /** Words as they are set, whatever they are on. */

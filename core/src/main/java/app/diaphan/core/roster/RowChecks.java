@@ -35,10 +35,11 @@ public final class RowChecks {
     troubles.addAll(filled.troubles());
     Overlay overlay = Retargeting.of(filled.overlay(), planned.target().name());
     Canvas canvas = Canvas.of(planned.target().of(overlay).frame());
-    for (Finding finding : renderer.findings(overlay, canvas)) {
+    Renderer.Laid laid = renderer.lay(overlay, canvas);
+    for (Finding finding : laid.findings()) {
       troubles.add(RowTrouble.ofRow(finding.sentence()));
     }
-    for (Found found : PlacementChecks.of(renderer, overlay, canvas, wanted)) {
+    for (Found found : PlacementChecks.of(laid.pieces(), canvas, wanted)) {
       troubles.add(RowTrouble.ofRow(found.sentence() + " " + found.remedy()));
     }
     return List.copyOf(troubles);

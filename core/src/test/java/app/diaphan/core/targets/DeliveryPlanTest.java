@@ -76,7 +76,8 @@ class DeliveryPlanTest {
   @ParameterizedTest
   @CsvSource({"{overlay}_{colour}, {colour}", "{overlay, brace", "a}b, brace", "'  ', characters"})
   void aPatternThatStandsForNothingIsRefused(String pattern, String told) {
-    InvalidInput refused = assertThrows(InvalidInput.class, () -> NamePattern.parse(pattern));
+    InvalidInput refused =
+        assertThrows(InvalidInput.class, () -> target("Any", FileKind.png(), pattern));
     assertTrue(refused.getMessage().contains(told), refused.getMessage());
   }
 
