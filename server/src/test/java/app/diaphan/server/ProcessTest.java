@@ -15,7 +15,10 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -99,6 +102,59 @@ class ProcessTest {
       } else {
         assertEquals(1, count(files), "the whole file and nothing else");
       }
+    } finally {
+      second.process().destroy();
+      second.process().waitFor();
+    }
+  }
+
+  @Test
+  void aRosterThatWasKilledGoesOnAtTheFirstFileNotYetWritten() throws Exception {
+    List<String> command =
+        Program.command("serve", "--data", folder.resolve("data").toString(), "--port", "0");
+    Served first = Program.serve(folder, command);
+    first.json("POST", "/api/packages", "{\"name\":\"Regatta\"}");
+    first.json("POST", "/api/packages/1/overlays", TestOverlays.lowerThird("{name}", 1920, 1080));
+    StringBuilder names = new StringBuilder();
+    for (int i = 1; i <= 60; i++) {
+      names.append("Skipper ").append(i).append("\\n");
+    }
+    first.json(
+        "POST",
+        "/api/packages/1/rosters/pasted",
+        "{\"name\":\"Skippers\",\"text\":\"%s\",\"heading\":\"NONE\"}".formatted(names));
+    String all = "{\"rows\":[],\"changedOnly\":true}";
+    first.json("POST", "/api/rosters/1/delivery-runs", all);
+    Path files = folder.resolve("data/deliveries/1-regatta");
+    while (!Files.isDirectory(files) || count(files) < 12) {
+      Thread.sleep(5);
+    }
+    first.process().destroyForcibly().waitFor();
+
+    Served second = Program.serve(folder, command);
+    try {
+      JsonNode stopped = second.json("GET", "/api/packages/1/delivery-runs", "").get(0);
+      int written = stopped.path("delivered").asInt();
+      assertTrue(written > 5 && written < 60, stopped::toString);
+      Map<Path, FileTime> before = new HashMap<>();
+      for (Path file : contents(files)) {
+        before.put(file, Files.getLastModifiedTime(file));
+      }
+      JsonNode again = second.json("POST", "/api/rosters/1/delivery-runs", all);
+      String run = "/api/delivery-runs/" + again.path("id").asLong();
+      JsonNode status;
+      do {
+        Thread.sleep(50);
+        status = second.json("GET", run, "");
+      } while (status.path("state").asString().equals("RUNNING"));
+      assertEquals(60 - written, status.path("planned").asInt(), "only what was not yet written");
+      assertEquals(60, count(files));
+      int same = 0;
+      for (Map.Entry<Path, FileTime> file : before.entrySet()) {
+        same += Files.getLastModifiedTime(file.getKey()).equals(file.getValue()) ? 1 : 0;
+      }
+      // A file that got its name and was not yet in the history is written again.
+      assertTrue(same >= written && same <= before.size(), same + " of " + before.size());
     } finally {
       second.process().destroy();
       second.process().waitFor();

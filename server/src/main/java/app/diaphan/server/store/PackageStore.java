@@ -113,9 +113,9 @@ public class PackageStore {
     overlays.delete(overlay(id));
   }
 
-  public List<OverlayRevision> revisionsOf(Long overlayId) {
+  public List<RevisionLine> revisionsOf(Long overlayId) {
     overlay(overlayId);
-    return revisions.findByOverlayIdOrderByNumberDesc(overlayId);
+    return revisions.linesOf(overlayId);
   }
 
   public OverlayRevision revision(Long overlayId, int number) {

@@ -100,7 +100,9 @@ class OverlayApi {
 
   @GetMapping("/overlays/{id}/revisions")
   List<RevisionSummary> revisions(@PathVariable long id) {
-    return store.revisionsOf(id).stream().map(RevisionSummary::of).toList();
+    return store.revisionsOf(id).stream()
+        .map(line -> new RevisionSummary(line.number(), line.savedAt(), line.name()))
+        .toList();
   }
 
   /** The overlay as it was at a save. */
