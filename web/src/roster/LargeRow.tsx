@@ -43,7 +43,7 @@ export function LargeRow({ saved, design, overlay, rows, chosen, all, why, onCho
   const number = all.rows.findIndex((row) => row.id === chosen.id) + 1;
   return (
     <div className="flex min-h-0 flex-1 flex-col">
-      <div className="flex flex-wrap items-center gap-3 px-4 py-2 text-sm">
+      <div className="flex flex-wrap items-center gap-3 bg-base-100 px-4 py-2 text-sm">
         <button
           type="button"
           className="btn btn-sm btn-square"
@@ -83,7 +83,7 @@ export function LargeRow({ saved, design, overlay, rows, chosen, all, why, onCho
           />
         )}
       </div>
-      <Troubles troubles={all.troubles.get(chosen.id) ?? []} className="px-4 pb-1" />
+      <Troubles troubles={all.troubles.get(chosen.id) ?? []} className="bg-base-100 px-4 pb-1" />
       <div ref={area} className="grid min-h-0 flex-1 place-items-center bg-base-200">
         <div className="relative overflow-hidden" style={{ width, height: width / shape }}>
           <BackdropLayer backdrop={backdrop} />

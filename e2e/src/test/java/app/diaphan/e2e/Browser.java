@@ -185,10 +185,15 @@ final class Browser implements BeforeEachCallback, AfterEachCallback {
         return;
       }
       statement.execute("set referential_integrity false");
+      // All at once: a save that a page of the test before sent late finds its overlay, or does
+      // not.
+      connection.setAutoCommit(false);
       for (String table : tables(statement)) {
         statement.execute(
             "insert into public.\"%1$s\" select * from demo.\"%1$s\"".formatted(table));
       }
+      connection.commit();
+      connection.setAutoCommit(true);
       for (String table : numbered(statement)) {
         statement.execute(
             "alter table public.\"%1$s\" alter column id restart with (select coalesce(max(id), 0) + 1 from demo.\"%1$s\")"
