@@ -106,9 +106,7 @@ public final class Filling {
     Piece piece(Piece designed) {
       Piece piece = designed;
       for (Slot slot : designed.slots()) {
-        if (slot instanceof Slot.OfColumn asked) {
-          piece = filled(piece, asked);
-        }
+        piece = filled(piece, slot);
       }
       if (piece instanceof TextPiece text && !text.id().equals(typed)) {
         piece = filledWords(text);
@@ -148,8 +146,8 @@ public final class Filling {
     }
 
     /** A cell that is empty leaves a piece as it is designed, but for its picture: it has none. */
-    private Piece filled(Piece piece, Slot.OfColumn slot) {
-      Optional<String> found = cell(slot.column());
+    private Piece filled(Piece piece, Slot slot) {
+      Optional<String> found = slot.asked().flatMap(this::cell);
       if (found.isEmpty()) {
         return piece;
       }
@@ -183,12 +181,13 @@ public final class Filling {
                                     .withFinishes(set.on(overlay.frame()))
                                     .following(set.name())))
                     .orElse(piece);
+        case Slot.ShownWithWords _ -> piece; // Once all words are there: see Emptied.
       };
     }
 
-    private <T> Optional<T> meant(Slot.OfColumn slot, CellValues.Meaning<T> meaning) {
+    private <T> Optional<T> meant(Slot slot, CellValues.Meaning<T> meaning) {
       if (meaning.value().isEmpty()) {
-        String column = columns.names().get(columns.place(slot.column()).orElseThrow());
+        String column = columns.names().get(slot.asked().flatMap(columns::place).orElseThrow());
         troubles.add(new RowTrouble(column, meaning.sentence(), meaning.instead()));
       }
       return meaning.value();

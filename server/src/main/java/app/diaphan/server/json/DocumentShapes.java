@@ -57,7 +57,6 @@ public final class DocumentShapes {
         Map.entry(CutOut.GroundColour.class, GroundColourShape.class),
         Map.entry(Tint.class, TintShape.class),
         Map.entry(Slot.class, SlotShape.class),
-        Map.entry(Slot.OfColumn.class, SlotShape.class),
         Map.entry(Hook.class, HookShape.class),
         Map.entry(Run.Ink.class, InkShape.class),
         Map.entry(TextBox.class, TextBoxShape.class),

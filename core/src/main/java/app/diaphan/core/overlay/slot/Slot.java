@@ -1,6 +1,7 @@
 package app.diaphan.core.overlay.slot;
 
 import app.diaphan.core.Require;
+import java.util.Optional;
 
 /**
  * A property of a piece that is left open: it shows what a column of a roster gives it, row by row.
@@ -8,14 +9,19 @@ import app.diaphan.core.Require;
  */
 public sealed interface Slot {
 
-  /** A slot that one column feeds. */
-  sealed interface OfColumn extends Slot permits PictureOf, ColourOf, ShownBy, FinishesOf {
-    /** The name by which the design asks for a column. */
-    String column();
+  /** The name by which the design asks for the column that feeds it; nothing if none does. */
+  default Optional<String> asked() {
+    return switch (this) {
+      case PictureOf(String column) -> Optional.of(column);
+      case ColourOf(String column, _, _) -> Optional.of(column);
+      case ShownBy(String column) -> Optional.of(column);
+      case FinishesOf(String column) -> Optional.of(column);
+      case ShownWithWords() -> Optional.empty();
+    };
   }
 
   /** The picture that a piece shows, or that its paint does. */
-  record PictureOf(String column) implements OfColumn {
+  record PictureOf(String column) implements Slot {
     public PictureOf {
       SlotRules.checkColumn(column);
     }
@@ -27,7 +33,7 @@ public sealed interface Slot {
    * @param place which of its colours
    * @param index which stop of the gradient, or which finish, from 0; 0 for the others
    */
-  record ColourOf(String column, ColourPlace place, int index) implements OfColumn {
+  record ColourOf(String column, ColourPlace place, int index) implements Slot {
     private static final int MOST = 63;
 
     public ColourOf {
@@ -50,14 +56,14 @@ public sealed interface Slot {
   }
 
   /** Whether the piece is shown at all. */
-  record ShownBy(String column) implements OfColumn {
+  record ShownBy(String column) implements Slot {
     public ShownBy {
       SlotRules.checkColumn(column);
     }
   }
 
   /** The finish set of the package that the piece follows. */
-  record FinishesOf(String column) implements OfColumn {
+  record FinishesOf(String column) implements Slot {
     public FinishesOf {
       SlotRules.checkColumn(column);
     }
