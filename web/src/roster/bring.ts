@@ -1,9 +1,10 @@
 import { upload, type PictureSummary, type SavedRoster } from "../api/client";
 
 /** What file dialogs offer for tables, and the pictures that come with them. */
-export const TABLE_FILES = ".csv,.tsv,.txt,.xlsx,.ods,text/csv,text/plain";
+export const TABLE_FILES = ".csv,.tsv,.txt,.xlsx,.ods,.zip,text/csv,text/plain";
 
-const TABLE = /\.(csv|tsv|tab|txt|xlsx|xls|ods)$/i;
+/** A zip file may have a table and its pictures in it. */
+const TABLE = /\.(csv|tsv|tab|txt|xlsx|xls|ods|zip)$/i;
 
 export function isTable(file: File): boolean {
   return TABLE.test(file.name);

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.server.RunningServer.Answer;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -15,6 +16,8 @@ import java.util.Map;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import java.util.stream.StreamSupport;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -232,6 +235,33 @@ class RosterApiTest {
     assertEquals(201, pasted.status(), () -> pasted.body().toString());
     assertEquals("name", pasted.body().path("roster").path("columns").get(0).asString());
     assertEquals(2, pasted.body().path("rows").asInt());
+  }
+
+  @Test
+  void aZipBringsTheTableAndItsPictures() throws IOException {
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
+      for (Map.Entry<String, byte[]> file :
+          Map.of(
+                  "regatta/skippers.csv", TABLE.getBytes(StandardCharsets.UTF_8),
+                  "regatta/pennants/greywick.svg",
+                      Files.readAllBytes(
+                          Path.of("../demo/lantern-reach-regatta/pictures/greywick.svg")),
+                  "../../outside.svg", "no picture".getBytes(StandardCharsets.UTF_8))
+              .entrySet()) {
+        zip.putNextEntry(new ZipEntry(file.getKey()));
+        zip.write(file.getValue());
+      }
+    }
+    Answer added =
+        SERVER.upload(
+            "/api/packages/" + packageId + "/rosters", "regatta.zip", bytes.toByteArray());
+    assertEquals(201, added.status(), () -> added.body().toString());
+    assertEquals(3, added.body().path("rows").asInt());
+    assertTrue(added.body().path("notes").toString().contains("outside.svg"));
+    JsonNode pictures = SERVER.get("/api/packages/" + packageId + "/pictures").body();
+    assertEquals(1, pictures.size(), pictures::toString);
+    assertEquals("greywick.svg", pictures.get(0).path("name").asString());
   }
 
   @Test

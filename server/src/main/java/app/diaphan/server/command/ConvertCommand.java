@@ -7,6 +7,7 @@ import app.diaphan.core.interchange.OpenRasterFile;
 import app.diaphan.core.interchange.SvgFile;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.render.Renderer;
+import app.diaphan.core.roster.Filling;
 import app.diaphan.server.bundle.Bundle;
 import app.diaphan.server.bundle.BundleReader;
 import java.io.IOException;
@@ -47,7 +48,8 @@ final class ConvertCommand implements Callable<Integer> {
     Bundle bundle = BundleReader.read(bundleFile);
     Renderer renderer = BundleRenderer.of(bundle);
     boolean failed = false;
-    for (Overlay overlay : BundleRenderer.chosen(bundle, names)) {
+    for (Overlay designed : BundleRenderer.chosen(bundle, names)) {
+      Overlay overlay = Filling.without(designed);
       Path file =
           folder.resolve(
               FileName.from(overlay.name()) + "." + format.name().toLowerCase(Locale.ROOT));

@@ -13,6 +13,7 @@ import app.diaphan.core.roster.RosterDesign;
 import app.diaphan.core.roster.Row;
 import app.diaphan.core.roster.table.Heading;
 import app.diaphan.core.roster.table.Table;
+import app.diaphan.core.roster.table.TableArchive;
 import app.diaphan.core.roster.table.TableReader;
 import app.diaphan.server.bundle.RosterTable;
 import app.diaphan.server.deliver.DeliveryService;
@@ -25,6 +26,7 @@ import app.diaphan.server.roster.RosterRowEntity;
 import app.diaphan.server.roster.RosterStore;
 import app.diaphan.server.store.OverlayEntity;
 import app.diaphan.server.store.PackageStore;
+import app.diaphan.server.store.PictureStore;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -62,6 +64,7 @@ class RosterApi {
   private final RosterDesigns designs;
   private final RosterChecks checks;
   private final PackageStore store;
+  private final PictureStore pictures;
   private final DrawingService drawings;
   private final DeliveryService deliveries;
 
@@ -70,6 +73,7 @@ class RosterApi {
       RosterDesigns designs,
       RosterChecks checks,
       PackageStore store,
+      PictureStore pictures,
       DrawingService drawings,
       DeliveryService deliveries) {
     this.deliveries = deliveries;
@@ -77,6 +81,7 @@ class RosterApi {
     this.designs = designs;
     this.checks = checks;
     this.store = store;
+    this.pictures = pictures;
     this.drawings = drawings;
   }
 
@@ -172,8 +177,19 @@ class RosterApi {
       @RequestParam(defaultValue = "FOUND_OUT") Heading heading)
       throws IOException {
     String name = Optional.ofNullable(file.getOriginalFilename()).orElse("");
-    Table table = TableReader.read(name, file.getBytes(), choices(id, encoding, heading));
-    return add(id, name.replaceFirst("\\.[^.]*$", ""), table);
+    byte[] content = file.getBytes();
+    Optional<TableArchive> archive = TableArchive.of(name, content);
+    Table table =
+        TableReader.read(
+            archive.map(TableArchive::tableName).orElse(name),
+            archive.map(TableArchive::table).orElse(content),
+            choices(id, encoding, heading));
+    List<String> notes = new ArrayList<>(table.notes());
+    archive.ifPresent(packed -> notes.addAll(takeIn(id, packed.pictures())));
+    return add(
+        id,
+        name.replaceFirst("\\.[^.]*$", ""),
+        new Table(table.columns(), table.rows(), table.encoding(), table.headed(), notes));
   }
 
   @PostMapping("/packages/{id}/rosters/pasted")
@@ -181,6 +197,20 @@ class RosterApi {
   SavedRoster paste(@PathVariable long id, @RequestBody PastedTable pasted) {
     return add(
         id, pasted.name(), TableReader.pasted(pasted.text(), choices(id, "", pasted.heading())));
+  }
+
+  /** Takes pictures into a package; says of those that were refused why. */
+  private List<String> takeIn(long packageId, Map<String, byte[]> files) {
+    List<String> refused = new ArrayList<>();
+    files.forEach(
+        (name, bytes) -> {
+          try {
+            pictures.add(packageId, name, bytes);
+          } catch (InvalidInput e) {
+            refused.add(e.getMessage());
+          }
+        });
+    return refused;
   }
 
   private SavedRoster add(long packageId, String name, Table table) {
