@@ -1,5 +1,5 @@
 import { useVirtualizer } from "@tanstack/react-virtual";
-import { type ClipboardEvent, type KeyboardEvent, useRef, useState } from "react";
+import { type ClipboardEvent, type KeyboardEvent, useMemo, useRef, useState } from "react";
 import type { DesignAsking, SavedRoster, SavedRow } from "../api/client";
 import { type Cell, block, forClipboard, moved } from "./cells";
 import { TableRow } from "./TableRow";
@@ -39,7 +39,8 @@ export function RowTable({ saved, design, rows, all, why, chosen, onChoose }: Pr
     estimateSize: () => ROW_HEIGHT,
     overscan: 6,
   });
-  const numbers = new Map(all.rows.map((row, i) => [row.id, i + 1]));
+  // Ten thousand of them, while the table is scrolled.
+  const numbers = useMemo(() => new Map(all.rows.map((row, i) => [row.id, i + 1])), [all.rows]);
   const cell = { row: Math.min(at.row, rows.length - 1), column: at.column };
   const row = rows[cell.row];
 

@@ -4,7 +4,9 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.server.Program.Served;
+import java.io.IOException;
 import java.net.http.HttpResponse;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -61,11 +63,16 @@ class FullDiskTest {
         again = save(server, id, saved, "made room");
         Thread.sleep(200);
       }
-      assertEquals(200, again.statusCode(), again.body());
+      assertEquals(200, again.statusCode(), again.body() + "\n" + endOfLog(data));
       JsonNode now = server.json("GET", "/api/overlays/" + id, "");
       assertEquals(saved + 1, now.path("revision").asInt());
       assertTrue(now.toString().contains("made room"));
     }
+  }
+
+  private static String endOfLog(Path data) throws IOException {
+    String log = Files.readString(data.resolve("log/diaphan.log"));
+    return log.substring(Math.max(0, log.length() - 6000));
   }
 
   private static HttpResponse<String> save(Served server, long id, int basedOn, String words)

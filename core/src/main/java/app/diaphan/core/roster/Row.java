@@ -41,9 +41,11 @@ public record Row(
     return column < cells.size() ? cells.get(column) : "";
   }
 
-  /** Whether a cell was changed by hand since the table gave it. */
+  /**
+   * Whether a cell was changed by hand since the table gave it; never in rows that no table gave.
+   */
   public boolean edited(int column) {
-    return !cell(column).equals(column < given.size() ? given.get(column) : "");
+    return !given.isEmpty() && !cell(column).equals(column < given.size() ? given.get(column) : "");
   }
 
   public Row withCells(List<String> other) {

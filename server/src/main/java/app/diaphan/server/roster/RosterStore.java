@@ -11,10 +11,7 @@ import app.diaphan.server.store.StaleSave;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.atomic.AtomicLong;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -23,9 +20,6 @@ import org.springframework.transaction.annotation.Transactional;
 public class RosterStore {
   private final Rosters rosters;
   private final RosterRows rows;
-
-  /** Rises with every change of a roster or its rows while this process lives. */
-  private final Map<Long, AtomicLong> changes = new ConcurrentHashMap<>();
 
   RosterStore(Rosters rosters, RosterRows rows) {
     this.rosters = rosters;
@@ -50,19 +44,6 @@ public class RosterStore {
 
   public RosterRowEntity row(Long id) {
     return rows.findById(id).orElseThrow(() -> new Missing("row", id));
-  }
-
-  /** A number that is another one after every change. */
-  public long stamp(Long rosterId) {
-    return changesOf(rosterId).get();
-  }
-
-  private AtomicLong changesOf(Long rosterId) {
-    return changes.computeIfAbsent(rosterId, id -> new AtomicLong());
-  }
-
-  private void changed(Long rosterId) {
-    changesOf(rosterId).incrementAndGet();
   }
 
   @Transactional
@@ -91,15 +72,12 @@ public class RosterStore {
       throw new InvalidInput("Columns of a roster can be renamed and added, not taken away.");
     }
     entity.keep(roster);
-    RosterEntity saved = rosters.saveAndFlush(entity);
-    changed(id);
-    return saved;
+    return rosters.saveAndFlush(entity);
   }
 
   @Transactional
   public void delete(Long id) {
     rosters.delete(get(id));
-    changed(id);
   }
 
   /**
@@ -112,9 +90,7 @@ public class RosterStore {
       throw new InvalidInput("The row has more cells than the roster has columns.");
     }
     entity.keep(row);
-    RosterRowEntity saved = rows.saveAndFlush(entity);
-    changed(entity.rosterId());
-    return saved;
+    return rows.saveAndFlush(entity);
   }
 
   /** Adds rows behind the last one. */
@@ -129,16 +105,12 @@ public class RosterStore {
     for (Row row : added) {
       entities.add(new RosterRowEntity(rosterId, place++, row));
     }
-    List<RosterRowEntity> saved = rows.saveAll(entities);
-    changed(rosterId);
-    return saved;
+    return rows.saveAll(entities);
   }
 
   @Transactional
   public void deleteRow(Long rowId) {
-    RosterRowEntity entity = row(rowId);
-    rows.delete(entity);
-    changed(entity.rosterId());
+    rows.delete(row(rowId));
   }
 
   /**
@@ -174,8 +146,6 @@ public class RosterStore {
     }
     rows.deleteAllInBatch(known.stream().filter(one -> !kept.contains(one.id())).toList());
     rows.saveAll(all);
-    RosterEntity saved = rosters.saveAndFlush(entity);
-    changed(id);
-    return saved;
+    return rosters.saveAndFlush(entity);
   }
 }
