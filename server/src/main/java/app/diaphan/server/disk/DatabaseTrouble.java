@@ -3,6 +3,7 @@ package app.diaphan.server.disk;
 import app.diaphan.core.deliver.DiskTrouble;
 import java.sql.SQLException;
 import java.util.Optional;
+import java.util.Set;
 import org.h2.mvstore.MVStoreException;
 
 /** What is the matter with the database, told by its error codes and by what the disk said. */
@@ -31,6 +32,9 @@ public enum DatabaseTrouble {
   private static final int CORRUPTED_CODE = 90030;
   private static final int FORMAT_CODE = 90048;
   private static final int CLOSED_CODE = 90098;
+
+  /** What a connection says whose database has closed under it, or could not read or write. */
+  private static final Set<Integer> BROKEN_CODES = Set.of(90007, 90028, 90031, 90067, 90121);
 
   private final String what;
   private final String then;
@@ -95,6 +99,18 @@ public enum DatabaseTrouble {
         }
       }
     }
-    return Optional.empty();
+    return broken(e) ? Optional.of(CLOSED) : Optional.empty();
+  }
+
+  /** An error of the database's own file leaves it, and every connection to it, of no use. */
+  private static boolean broken(Throwable e) {
+    for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+      if (cause instanceof MVStoreException
+          || cause instanceof SQLException database
+              && BROKEN_CODES.contains(database.getErrorCode())) {
+        return true;
+      }
+    }
+    return false;
   }
 }
