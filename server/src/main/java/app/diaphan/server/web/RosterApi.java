@@ -2,7 +2,6 @@ package app.diaphan.server.web;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.overlay.Overlay;
-import app.diaphan.core.overlay.retarget.PieceChange;
 import app.diaphan.core.roster.AskedColumn;
 import app.diaphan.core.roster.ContactSheet;
 import app.diaphan.core.roster.KeyColumn;
@@ -33,8 +32,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.IntStream;
-import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -58,8 +55,6 @@ import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBo
 @RestController
 @RequestMapping("/api")
 class RosterApi {
-  private static final int WIDEST = 1920;
-
   private final RosterStore rosters;
   private final RosterDesigns designs;
   private final RosterChecks checks;
@@ -118,31 +113,7 @@ class RosterApi {
    */
   record AskedOfRoster(String name, AskedColumn.Feeds feeds, String column) {}
 
-  /**
-   * @param edited places of the cells that were changed by hand since the table gave them
-   */
-  record SavedRow(
-      long id,
-      List<String> cells,
-      List<Integer> edited,
-      boolean leftOut,
-      List<PieceChange> changes) {
-    static SavedRow of(RosterRowEntity entity) {
-      Row row = entity.row();
-      return new SavedRow(
-          entity.id(),
-          row.cells(),
-          IntStream.range(0, row.cells().size()).filter(row::edited).boxed().toList(),
-          row.leftOut(),
-          row.changes());
-    }
-  }
-
   record KeepRoster(int basedOn, Roster roster) {}
-
-  record KeepRow(List<String> cells, boolean leftOut, List<PieceChange> changes) {}
-
-  record AddRows(List<List<String>> rows) {}
 
   /**
    * @param text cells with tabs between them, or lines
@@ -298,34 +269,6 @@ class RosterApi {
         notes);
   }
 
-  @GetMapping("/rosters/{id}/rows")
-  List<SavedRow> rows(@PathVariable long id) {
-    rosters.get(id);
-    return rosters.rowsOf(id).stream().map(SavedRow::of).toList();
-  }
-
-  @PostMapping("/rosters/{id}/rows")
-  @ResponseStatus(HttpStatus.CREATED)
-  List<SavedRow> addRows(@PathVariable long id, @RequestBody AddRows added) {
-    List<Row> rows =
-        added.rows().stream().map(cells -> new Row(cells, List.of(), false, List.of())).toList();
-    return rosters.addRows(id, rows).stream().map(SavedRow::of).toList();
-  }
-
-  @PutMapping("/roster-rows/{id}")
-  SavedRow keepRow(@PathVariable long id, @RequestBody KeepRow wanted) {
-    Row before = rosters.row(id).row();
-    return SavedRow.of(
-        rosters.keepRow(
-            id, new Row(wanted.cells(), before.given(), wanted.leftOut(), wanted.changes())));
-  }
-
-  @DeleteMapping("/roster-rows/{id}")
-  @ResponseStatus(HttpStatus.NO_CONTENT)
-  void deleteRow(@PathVariable long id) {
-    rosters.deleteRow(id);
-  }
-
   /** Rows that cannot be delivered as they are. */
   @GetMapping("/rosters/{id}/troubles")
   List<RosterChecks.TroubledRow> troubles(@PathVariable long id) {
@@ -452,33 +395,5 @@ class RosterApi {
                                                             .overlay())))
                                 .iterator(),
                         out));
-  }
-
-  /**
-   * An overlay filled with a row.
-   *
-   * @param overlay its id
-   * @param width of the frame, in pixels
-   * @param cut whether the picture is cut to what is drawn
-   */
-  @GetMapping(path = "/roster-rows/{id}/picture.png", produces = MediaType.IMAGE_PNG_VALUE)
-  ResponseEntity<byte[]> picture(
-      @PathVariable long id,
-      @RequestParam long overlay,
-      @RequestParam(defaultValue = "320") int width,
-      @RequestParam(defaultValue = "false") boolean cut) {
-    if (width < 1 || width > WIDEST) {
-      throw new InvalidInput("A picture of a row is 1 to " + WIDEST + " pixels wide.");
-    }
-    RosterRowEntity row = rosters.row(id);
-    RosterEntity entity = rosters.get(row.rosterId());
-    RosterDesign design = designs.one(entity, store.overlay(overlay));
-    Overlay filled = design.filling().fill(design.overlay(), row.row()).overlay();
-    double scale = (double) width / filled.frame().width();
-    byte[] png =
-        cut
-            ? drawings.cutPicture(entity.packageId(), filled, scale)
-            : drawings.picture(entity.packageId(), filled, scale);
-    return ResponseEntity.ok().cacheControl(CacheControl.noCache()).body(png);
   }
 }
