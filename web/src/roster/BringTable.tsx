@@ -40,7 +40,7 @@ export function BringTable({ packageId, busy, onFiles, onMade }: Props) {
         <p className="mt-1 text-sm opacity-80">
           Write the name of a column in braces into the words of an overlay, such as{" "}
           <code className="rounded bg-base-200 px-1">{"{name}"}</code>. Then drop a table here, with
-          the pictures it names, or the folder they all lie in.
+          the pictures it names, or the folder or zip file they all lie in.
         </p>
         <div className="mt-4 grid grid-cols-2 gap-4">
           <section className="rounded border border-dashed border-base-content/30 p-4">

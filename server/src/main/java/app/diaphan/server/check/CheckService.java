@@ -1,6 +1,5 @@
 package app.diaphan.server.check;
 
-import app.diaphan.core.check.CheckKind;
 import app.diaphan.core.check.Found;
 import app.diaphan.core.check.ProofChecks;
 import app.diaphan.core.check.Still;
@@ -11,9 +10,7 @@ import app.diaphan.server.draw.DrawingService;
 import app.diaphan.server.memory.MemoryBudget;
 import app.diaphan.server.picture.DecodedPictures;
 import app.diaphan.server.store.PackageStore;
-import java.util.EnumSet;
 import java.util.List;
-import java.util.Set;
 import org.springframework.stereotype.Service;
 
 /** Makes the checks of the proof over the stills of a package. */
@@ -43,8 +40,6 @@ public class CheckService {
                 still ->
                     new Still(StillNames.of(still.clip(), still.position()), decoded.still(still)))
             .toList();
-    Set<CheckKind> wanted = EnumSet.allOf(CheckKind.class);
-    wanted.removeAll(store.checksLeftOut(packageId));
     long pixels = (long) overlay.frame().width() * overlay.frame().height();
     return work.with(
         BYTES_PER_PIXEL * pixels,
@@ -54,6 +49,6 @@ public class CheckService {
                 overlay,
                 stills,
                 store.targets(packageId),
-                wanted));
+                store.checksMade(packageId)));
   }
 }

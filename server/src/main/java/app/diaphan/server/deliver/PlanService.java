@@ -38,7 +38,6 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
@@ -188,8 +187,7 @@ public class PlanService {
     List<RosterRowEntity> entities = rosters.rowsOf(roster.id());
     List<Row> rows = entities.stream().map(RosterRowEntity::row).toList();
     Renderer renderer = drawings.rendererFor(packageId);
-    Set<CheckKind> checks = EnumSet.allOf(CheckKind.class);
-    checks.removeAll(store.checksLeftOut(packageId));
+    Set<CheckKind> checks = store.checksMade(packageId);
     Map<String, String> digests = digests(packageId);
     List<RosterDesigns.Design> filled = designs.of(roster);
     Map<RosterDesign, OverlayEntity> overlays = new IdentityHashMap<>();

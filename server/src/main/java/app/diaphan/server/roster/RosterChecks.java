@@ -11,7 +11,6 @@ import app.diaphan.core.roster.RowTrouble;
 import app.diaphan.server.draw.DrawingService;
 import app.diaphan.server.store.PackageStore;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -53,8 +52,7 @@ public class RosterChecks {
     List<RosterRowEntity> entities = rosters.rowsOf(rosterId);
     List<Row> rows = entities.stream().map(RosterRowEntity::row).toList();
     Renderer renderer = drawings.rendererFor(entity.packageId());
-    Set<CheckKind> wanted = EnumSet.allOf(CheckKind.class);
-    wanted.removeAll(store.checksLeftOut(entity.packageId()));
+    Set<CheckKind> wanted = store.checksMade(entity.packageId());
     Map<Integer, Set<RowTrouble>> found = new ConcurrentHashMap<>();
     designs.plan(entity, rows, store.targets(entity.packageId()).targets()).parallelStream()
         .forEach(

@@ -207,6 +207,13 @@ public class PackageStore {
         .collect(Collectors.toCollection(() -> EnumSet.noneOf(CheckKind.class)));
   }
 
+  /** Those that it makes. */
+  public Set<CheckKind> checksMade(Long packageId) {
+    Set<CheckKind> made = EnumSet.allOf(CheckKind.class);
+    made.removeAll(checksLeftOut(packageId));
+    return made;
+  }
+
   @Transactional
   public Set<CheckKind> leaveOutChecks(Long packageId, Set<CheckKind> kinds) {
     GraphicsPackage graphics = get(packageId);

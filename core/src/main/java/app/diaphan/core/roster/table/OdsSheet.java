@@ -90,12 +90,7 @@ final class OdsSheet {
         depth--;
       }
     }
-    if (hidden > 0) {
-      rows.note(
-          Sentence.of(
-              hidden == 1 ? "One hidden row was left out." : "%d hidden rows were left out.",
-              hidden));
-    }
+    rows.leftOutHidden(hidden);
   }
 
   private void readRow() throws XMLStreamException {

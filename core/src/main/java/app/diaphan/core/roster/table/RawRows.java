@@ -1,5 +1,6 @@
 package app.diaphan.core.roster.table;
 
+import app.diaphan.core.Sentence;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -34,6 +35,18 @@ final class RawRows {
 
   void note(String sentence) {
     notes.add(sentence);
+  }
+
+  /**
+   * @param count of rows that the spreadsheet does not show
+   */
+  void leftOutHidden(int count) {
+    if (count > 0) {
+      note(
+          Sentence.of(
+              count == 1 ? "One hidden row was left out." : "%d hidden rows were left out.",
+              count));
+    }
   }
 
   List<List<String>> rows() {

@@ -84,12 +84,7 @@ final class XlsxSheet {
         }
       }
     }
-    if (hidden > 0) {
-      rows.note(
-          Sentence.of(
-              hidden == 1 ? "One hidden row was left out." : "%d hidden rows were left out.",
-              hidden));
-    }
+    rows.leftOutHidden(hidden);
   }
 
   private List<String> cells(Row row) {
