@@ -12,11 +12,23 @@ public final class Permits {
 
   private final int all;
   private final Semaphore free;
+  private final Runnable letGo;
 
   /**
+   * For work that has nothing to let go of.
+   *
    * @param bytes that may be promised at once
    */
   public Permits(long bytes) {
+    this(bytes, () -> {});
+  }
+
+  /**
+   * @param bytes that may be promised at once
+   * @param letGo lets go of all that can be made again
+   */
+  public Permits(long bytes, Runnable letGo) {
+    this.letGo = letGo;
     all = (int) Math.clamp(bytes / UNIT, 1, Integer.MAX_VALUE);
     free = new Semaphore(all, true);
   }
@@ -39,9 +51,19 @@ public final class Permits {
     return () -> free.release(wanted);
   }
 
-  /** Does work that needs so many bytes. */
+  /**
+   * Does work that needs so many bytes, or more than anybody knew: if it finds no memory left, all
+   * that can be made again is let go of, and it is done once more with nothing beside it.
+   *
+   * @throws OutOfMemoryError if there is not enough for it even then
+   */
   public <T> T with(long bytes, Supplier<T> work) {
     try (Permit permit = take(bytes)) {
+      return work.get();
+    } catch (OutOfMemoryError full) {
+      letGo.run();
+    }
+    try (Permit everything = take(UNIT * all)) {
       return work.get();
     }
   }

@@ -13,7 +13,10 @@ public final class GaussianBlur {
   /** So many coarse pixels are wide enough for a blur: hardly anything of it is finer than they. */
   private static final double COARSE_SIGMA = 1.75;
 
+  /** What differs so little from nothing or from whole is rounding, not blur. */
   private static final float NOTHING = 1e-6f;
+
+  private static final float WHOLE = 1 - NOTHING;
 
   private GaussianBlur() {}
 
@@ -46,7 +49,7 @@ public final class GaussianBlur {
                 wanted);
     float[] values = blurred.values();
     for (int i = 0; i < values.length; i++) {
-      values[i] = values[i] < NOTHING ? 0 : Math.min(1, values[i]);
+      values[i] = values[i] < NOTHING ? 0 : values[i] > WHOLE ? 1 : values[i];
     }
     return blurred;
   }

@@ -12,7 +12,7 @@ sealed interface Body {
   List<Layer> atop();
 
   /** Paint let through by a coverage, which is the shape. */
-  record Faced(Layer face, List<Layer> atop) implements Body {
+  record Faced(Face face, List<Layer> atop) implements Body {
     @Override
     public Plane shape() {
       return face.coverage();

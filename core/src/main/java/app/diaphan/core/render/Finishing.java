@@ -11,6 +11,7 @@ import app.diaphan.core.overlay.finish.Rim;
 import app.diaphan.core.overlay.finish.Shadow;
 import app.diaphan.core.overlay.finish.Soften;
 import app.diaphan.core.overlay.finish.UnderFace;
+import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.raster.Plane;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -45,6 +46,9 @@ final class Finishing {
 
   private static final int OUTLINE = 2;
 
+  /** Pixels of a shape from which on its finishes are not drawn side by side. */
+  private static final long LARGE = 4L << 20;
+
   /**
    * @param amount what the piece cuts away behind it, if it punches
    * @param cutBehind what punches within it cut away behind it
@@ -60,7 +64,7 @@ final class Finishing {
     List<Ranked> atop = new ArrayList<>();
     List<Soften> softening = new ArrayList<>();
     List<Finish> on = look.finishes().stream().filter(Finish::on).toList();
-    for (Drawn drawn : on.parallelStream().map(it -> drawn(it, silhouette)).toList()) {
+    for (Drawn drawn : drawn(on, silhouette)) {
       boolean heldOut = drawn.underFace().holdsOut(look.faceOpacity());
       for (Layer layer : drawn.layers().behind()) {
         (drawn.behind() == OUTLINE ? outlines : behind)
@@ -78,7 +82,7 @@ final class Finishing {
     Body body = withAtop(plain, layers(atop, false));
     Plane shape = body.shape();
     for (Ranked outline : outlines) {
-      shape = Shapes.either(shape, outline.layer().coverage());
+      shape = Shapes.either(shape, outline.layer().coverage().unpacked());
     }
     Optional<Plane> cut = amount;
     if (!softening.isEmpty()) {
@@ -92,8 +96,8 @@ final class Finishing {
         Plane softer = soft.shape(shape, soften);
         body =
             switch (body) {
-              case Body.Faced(Layer face, List<Layer> none) ->
-                  new Body.Faced(new Layer(softer, face.shader(), face.opacity()), none);
+              case Body.Faced(Face face, List<Layer> none) ->
+                  new Body.Faced(new Face(softer, face.shader(), face.opacity()), none);
               case Body.Ready(Pixels pixels, Plane hard, List<Layer> none, float opacity) ->
                   new Body.Ready(soft.pixels(pixels, shape, soften), softer, none, opacity);
             };
@@ -129,7 +133,18 @@ final class Finishing {
         1);
   }
 
-  /** Finishes do not need each other, so they are drawn side by side. */
+  /**
+   * Finishes do not need each other, so they are drawn side by side; large ones one after another,
+   * since each needs planes of its own while it is drawn.
+   */
+  private static List<Drawn> drawn(List<Finish> finishes, Silhouette silhouette) {
+    Bounds bounds = silhouette.solid().bounds();
+    boolean large = (long) bounds.width() * bounds.height() > LARGE;
+    return (large ? finishes.stream() : finishes.parallelStream())
+        .map(finish -> drawn(finish, silhouette))
+        .toList();
+  }
+
   private static Drawn drawn(Finish finish, Silhouette silhouette) {
     return switch (finish) {
       case Shadow it when it.opacity() > 0 ->
@@ -155,7 +170,7 @@ final class Finishing {
 
   private static Body withAtop(Body body, List<Layer> atop) {
     return switch (body) {
-      case Body.Faced(Layer face, List<Layer> none) -> new Body.Faced(face, atop);
+      case Body.Faced(Face face, List<Layer> none) -> new Body.Faced(face, atop);
       case Body.Ready(Pixels pixels, Plane shape, List<Layer> none, float opacity) ->
           new Body.Ready(pixels, shape, atop, opacity);
     };

@@ -63,7 +63,7 @@ record PaintedPiece(
   }
 
   static PaintedPiece nothing() {
-    Layer none = new Layer(Plane.EMPTY, new Shader.Flat(0, 0, 0, 0), 0);
+    Face none = new Face(Plane.EMPTY, new Shader.Flat(0, 0, 0, 0), 0);
     return of(
         List.of(),
         List.of(),
@@ -81,11 +81,12 @@ record PaintedPiece(
 
   /** Bytes its planes take, to weigh it in a cache. */
   long weight() {
+    long packed = 0;
     long values =
         shape.values().length + (body.shape() == shape ? 0 : body.shape().values().length);
     for (List<Layer> layers : List.of(showing, heldOut, body.atop())) {
       for (Layer layer : layers) {
-        values += layer.coverage().values().length;
+        packed += layer.coverage().bytes();
       }
     }
     if (body instanceof Body.Ready ready) {
@@ -93,6 +94,6 @@ record PaintedPiece(
     }
     values += cut.map(it -> it.amount().values().length).orElse(0);
     values += cutBehind.map(plane -> plane.values().length).orElse(0);
-    return 256 + values * Float.BYTES;
+    return 256 + packed + values * Float.BYTES;
   }
 }

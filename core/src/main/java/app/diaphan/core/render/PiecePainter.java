@@ -74,14 +74,14 @@ final class PiecePainter {
     Look look = piece.look();
     float face = (float) look.faceOpacity();
     if (look.punch() == Punch.NONE) {
-      Body body = new Body.Faced(new Layer(fill.coverage(), fill.shader(), face), List.of());
+      Body body = new Body.Faced(new Face(fill.coverage(), fill.shader(), face), List.of());
       return Finishing.of(look, silhouette, body, Optional.empty(), Optional.empty());
     }
     Plane amount = alphaOf(fill);
     for (int i = 0; i < amount.values().length; i++) {
       amount.values()[i] *= face;
     }
-    Body body = new Body.Faced(new Layer(fill.coverage(), fill.shader(), 0), List.of());
+    Body body = new Body.Faced(new Face(fill.coverage(), fill.shader(), 0), List.of());
     return Finishing.of(look, silhouette, body, Optional.of(amount), Optional.empty());
   }
 

@@ -100,7 +100,7 @@ final class RowCompositor {
     }
     if (painted.overallOpacity() == 1
         && painted.heldOut().isEmpty()
-        && painted.body() instanceof Body.Faced(Layer face, List<Layer> atop)
+        && painted.body() instanceof Body.Faced(Face face, List<Layer> atop)
         && atop.isEmpty()) {
       painted.showing().forEach(layer -> over(layer, y, row, at));
       over(face, y, row, at);
@@ -186,8 +186,8 @@ final class RowCompositor {
     }
   }
 
-  private void over(Layer layer, int y, float[] row, int at) {
-    Plane plane = layer.coverage();
+  private void over(Face face, int y, float[] row, int at) {
+    Plane plane = face.coverage();
     Bounds bounds = plane.bounds();
     int left = Math.max(0, bounds.left());
     int right = Math.min(width, bounds.right());
@@ -195,15 +195,15 @@ final class RowCompositor {
       return;
     }
     float[] values = plane.values();
-    int from = plane.row(y) - bounds.left();
-    float share = layer.opacity();
-    if (layer.shader() instanceof Shader.Flat flat) {
-      flatOver(flat, values, from, share, left, right, row, at);
+    int from = plane.row(y) + left - bounds.left();
+    float share = face.opacity();
+    if (face.shader() instanceof Shader.Flat flat) {
+      flatOver(flat, values, from, share, right - left, row, at + 4 * left);
       return;
     }
-    layer.shader().row(y, left, right - left, colours);
-    for (int x = left, colour = 0, to = at + 4 * left; x < right; x++, colour += 4, to += 4) {
-      float cover = values[from + x] * share;
+    face.shader().row(y, left, right - left, colours);
+    for (int i = 0, colour = 0, to = at + 4 * left; i < right - left; i++, colour += 4, to += 4) {
+      float cover = values[from + i] * share;
       if (cover > 0) {
         float rest = 1 - cover * colours[colour + 3];
         row[to] = colours[colour] * cover + row[to] * rest;
@@ -214,21 +214,29 @@ final class RowCompositor {
     }
   }
 
+  private void over(Layer layer, int y, float[] row, int at) {
+    layer
+        .coverage()
+        .visit(
+            y,
+            0,
+            width,
+            (x, values, from, count) ->
+                flatOver(layer.colour(), values, from, layer.opacity(), count, row, at + 4 * x));
+  }
+
+  /**
+   * @param from where the first coverage is
+   * @param to where the first pixel is
+   */
   private static void flatOver(
-      Shader.Flat flat,
-      float[] values,
-      int from,
-      float share,
-      int left,
-      int right,
-      float[] row,
-      int at) {
+      Shader.Flat flat, float[] values, int from, float share, int count, float[] row, int to) {
     float red = flat.red() * share;
     float green = flat.green() * share;
     float blue = flat.blue() * share;
     float alpha = flat.alpha() * share;
-    for (int x = left, to = at + 4 * left; x < right; x++, to += 4) {
-      float cover = values[from + x];
+    for (int i = 0; i < count; i++, to += 4) {
+      float cover = values[from + i];
       if (cover > 0) {
         float rest = 1 - cover * alpha;
         row[to] = red * cover + row[to] * rest;
@@ -251,27 +259,27 @@ final class RowCompositor {
 
   /** Paints on what lies within the shape, without reaching past its coverage. */
   private void atop(Layer layer, Plane shape, int y, float[] row) {
-    Plane plane = layer.coverage();
-    Bounds bounds = plane.bounds();
-    int left = Math.max(0, bounds.left());
-    int right = Math.min(width, bounds.right());
-    if (y < bounds.top() || y >= bounds.bottom() || left >= right) {
-      return;
-    }
-    layer.shader().row(y, left, right - left, colours);
-    int from = plane.row(y) - bounds.left();
-    for (int x = left, colour = 0, to = 4 * left; x < right; x++, colour += 4, to += 4) {
-      float cover = plane.values()[from + x];
-      float whole = shape.at(x, y);
-      if (cover <= 0 || whole <= 0) {
-        continue;
-      }
-      float share = Math.min(1, cover / whole) * layer.opacity() * colours[colour + 3];
-      float painted = Math.min(cover, whole) * layer.opacity();
-      for (int c = 0; c < 4; c++) {
-        row[to + c] = row[to + c] * (1 - share) + colours[colour + c] * painted;
-      }
-    }
+    Shader.Flat colour = layer.colour();
+    layer
+        .coverage()
+        .visit(
+            y,
+            0,
+            width,
+            (left, values, from, count) -> {
+              for (int i = 0, to = 4 * left; i < count; i++, to += 4) {
+                float cover = values[from + i];
+                float whole = shape.at(left + i, y);
+                if (cover > 0 && whole > 0) {
+                  float share = Math.min(1, cover / whole) * layer.opacity() * colour.alpha();
+                  float painted = Math.min(cover, whole) * layer.opacity();
+                  row[to] = row[to] * (1 - share) + colour.red() * painted;
+                  row[to + 1] = row[to + 1] * (1 - share) + colour.green() * painted;
+                  row[to + 2] = row[to + 2] * (1 - share) + colour.blue() * painted;
+                  row[to + 3] = row[to + 3] * (1 - share) + colour.alpha() * painted;
+                }
+              }
+            });
   }
 
   private void bodyOver(Body inside, float[] row, int at) {

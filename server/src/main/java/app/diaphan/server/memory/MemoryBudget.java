@@ -36,7 +36,7 @@ public final class MemoryBudget {
     remembered = new CaffeineMemory((long) (REMEMBERED * heap));
     drawn = new RecentMemory((long) (DRAWN * heap));
     recipes = new RecentMemory((long) (RECIPES * heap));
-    work = new Permits((long) (WORK * heap));
+    work = new Permits((long) (WORK * heap), this::clear);
   }
 
   /** For decoded and cut pictures, which are few and large: the one in hand stays. */
