@@ -1,5 +1,19 @@
 package app.diaphan.bench;
 
+import app.diaphan.core.frame.Area;
+import app.diaphan.core.frame.Frame;
+import app.diaphan.core.overlay.Colour;
+import app.diaphan.core.overlay.Hug;
+import app.diaphan.core.overlay.Look;
+import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.overlay.Paint;
+import app.diaphan.core.overlay.PinPoint;
+import app.diaphan.core.overlay.Place;
+import app.diaphan.core.overlay.PlatePiece;
+import app.diaphan.core.overlay.PlateShape;
+import app.diaphan.core.overlay.Punch;
+import app.diaphan.core.overlay.finish.Finish;
+import app.diaphan.core.overlay.finish.Starters;
 import app.diaphan.server.bundle.BundleWriter;
 import app.diaphan.server.json.DocumentJson;
 import java.awt.image.BufferedImage;
@@ -45,14 +59,23 @@ final class MemoryBench {
     double slower = drawings(DocumentJson.write(demo.lowerThird()));
     photographs();
     double[] fifty = fiftyMegapixels();
+    int refusedBefore = refused;
+    double finishes = manyFinishes();
     List<Line> lines = new ArrayList<>();
     lines.add(
         Line.atMost(
             "trust/memory: refused of %d drawings and %d photographs at 1 GiB"
                 .formatted(DRAWINGS, PHOTOGRAPHS),
-            refused,
+            refusedBefore,
             "",
             0));
+    lines.add(
+        Line.atMost(
+            "trust/memory: refused of a plate of 3000 px with seven finishes five times at 1 GiB",
+            refused - refusedBefore,
+            "",
+            0));
+    lines.add(Line.atMost("trust/memory: drawing it", finishes / 1000, "s", 20));
     lines.add(Line.atMost("trust/memory: live heap after them", server.liveHeap(), "MiB", 600));
     lines.add(
         Line.atMost("trust/memory: the last drawings against the tenth", slower, "times", 1.2));
@@ -117,19 +140,51 @@ final class MemoryBench {
               "POST",
               "/api/packages/" + packageId + "/checks",
               "{\"overlay\":%s}".formatted(overlay)));
-      long run =
-          id(
-              server.ask(
-                  "POST",
-                  "/api/packages/" + packageId + "/delivery-runs",
-                  "{\"overlays\":[%d],\"targets\":[],\"changedOnly\":false}".formatted(id)));
-      server.get("/api/delivery-runs/" + run + "/events"); // Ends when the run does.
-      ServerProcess.Answer ended = good(server.get("/api/delivery-runs/" + run));
-      if (!ended.text().contains("It was delivered.")) {
-        refused++;
-        System.err.println("trust: " + ended.text());
-      }
+      deliver(packageId, id);
     }
+  }
+
+  private void deliver(long packageId, long overlay) {
+    long run =
+        id(
+            server.ask(
+                "POST",
+                "/api/packages/" + packageId + "/delivery-runs",
+                "{\"overlays\":[%d],\"targets\":[],\"changedOnly\":false}".formatted(overlay)));
+    server.get("/api/delivery-runs/" + run + "/events"); // Ends when the run does.
+    ServerProcess.Answer ended = good(server.get("/api/delivery-runs/" + run));
+    if (!ended.text().contains("It was delivered.")) {
+      refused++;
+      System.err.println("trust: " + ended.text());
+    }
+  }
+
+  /** Milliseconds for drawing a large plate with more finishes than anybody needs. */
+  private double manyFinishes() {
+    long packageId = id(server.ask("POST", "/api/packages", "{\"name\":\"Finishes\"}"));
+    List<Finish> finishes = new ArrayList<>();
+    for (int i = 0; i < 5; i++) {
+      finishes.addAll(Starters.of(400, Colour.WHITE));
+    }
+    PlatePiece plate =
+        new PlatePiece(
+            "plate",
+            "Plate",
+            true,
+            false,
+            Place.at(PinPoint.CENTRE, Area.FRAME, 0, 0),
+            new PlateShape.RoundedRectangle(40, 40, 40, 40),
+            3000,
+            3000,
+            Hug.NOTHING,
+            new Paint.Flat(Colour.WHITE),
+            new Look(1, 0.5, finishes, "", Punch.NONE),
+            List.of());
+    String overlay =
+        DocumentJson.write(new Overlay("Plate", Frame.of(3200, 3200), List.of(plate), List.of()));
+    double milliseconds = draw(packageId, overlay).milliseconds();
+    deliver(packageId, id(server.ask("POST", "/api/packages/" + packageId + "/overlays", overlay)));
+    return milliseconds;
   }
 
   /** Milliseconds for taking it in, and for drawing it then. */
