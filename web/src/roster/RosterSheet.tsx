@@ -1,5 +1,5 @@
 import { useMemo, useState } from "react";
-import type { Overlay, SavedRoster, SavedRow } from "../api/client";
+import type { Overlay, SavedRoster } from "../api/client";
 import { RunLinks } from "../deliver/RunLinks";
 import { RunProgress } from "../deliver/RunProgress";
 import { useRuns } from "../deliver/useRuns";
@@ -13,7 +13,9 @@ import { RosterMenu } from "./RosterMenu";
 import { RowTable } from "./RowTable";
 import { useRowInHand } from "./rowInHand";
 import { useDeliverRows } from "./useDeliverRows";
-import { useExtremes } from "./useRosters";
+import { FILTERS, type Filter, passes } from "./filters";
+import { usePicked } from "./usePicked";
+import { useChangedRows, useExtremes } from "./useRosters";
 import { useRows } from "./useRows";
 
 interface Props {
@@ -25,9 +27,6 @@ interface Props {
   onFiles: (files: File[]) => void;
   onChanged: () => void;
 }
-
-const FILTERS = ["All", "To put right", "Extremes", "Left out"] as const;
-type Filter = (typeof FILTERS)[number];
 
 /** A roster: what it feeds, its rows, and their delivery. */
 export function RosterSheet(props: Props) {
@@ -49,19 +48,24 @@ export function RosterSheet(props: Props) {
     }
     return byRow;
   }, [extremes.data]);
-  const shown = rows.rows.filter((row) => passes(row, filter, rows.troubles, why));
+  const last = runs.runs.find((run) => run.id === delivery.lastRun);
+  const changed = useChangedRows(
+    saved.id,
+    `${look}:${rows.stamp}:${runs.runs[0]?.id}.${runs.runs[0]?.state}`,
+    filter === "Changed since delivered",
+  );
+  const { picked, pick, pickNone } = usePicked(rows.rows);
+  const facts = { troubles: rows.troubles, why, picked, changed: new Set(changed.data) };
+  const shown = rows.rows.filter((row) => passes(row, filter, facts));
   const chosen = rows.rows.find((row) => row.id === inHand[saved.id]) ?? shown[0];
   useKeys({ "Mod+z": rows.undo });
-  const wrong = rows.rows.filter((row) => !row.leftOut && rows.troubles.has(row.id)).length;
-  const leftOut = rows.rows.filter((row) => row.leftOut).length;
-  const right = rows.rows.length - leftOut - wrong;
-  const counts: Record<Filter, number> = {
-    All: rows.rows.length,
-    "To put right": wrong,
-    Extremes: why.size,
-    "Left out": leftOut,
-  };
-  const last = runs.runs.find((run) => run.id === delivery.lastRun);
+  const going = rows.rows.filter((row) => picked.size === 0 || picked.has(row.id));
+  const right = going.filter((row) => !row.leftOut && !rows.troubles.has(row.id)).length;
+  const label = (name: Filter) =>
+    name === "Changed since delivered" && !changed.data
+      ? name
+      : `${name} ${rows.rows.filter((row) => passes(row, name, facts)).length}`;
+  const filters = FILTERS.filter((name) => name !== "Chosen" || picked.size > 0 || filter === name);
   return (
     <div className="flex min-h-0 flex-1 flex-col">
       <div className="flex shrink-0 flex-wrap items-center gap-2 border-b border-base-300 bg-base-100 px-4 py-2">
@@ -76,10 +80,15 @@ export function RosterSheet(props: Props) {
         />
         <Tabs
           label="Rows shown"
-          names={FILTERS.map((name) => `${name} ${counts[name]}`)}
-          chosen={`${filter} ${counts[filter]}`}
+          names={filters.map(label)}
+          chosen={label(filter)}
           onChoose={(name) => setFilter(FILTERS.find((one) => name.startsWith(one)) ?? "All")}
         />
+        {picked.size > 0 && (
+          <button type="button" className="btn btn-ghost btn-xs" onClick={pickNone}>
+            Choose none
+          </button>
+        )}
         <FindReplace roster={saved.roster} rows={rows} />
         {rows.undoes !== undefined && (
           <button type="button" className="btn btn-ghost btn-sm" onClick={rows.undo}>
@@ -101,15 +110,16 @@ export function RosterSheet(props: Props) {
           type="button"
           className="btn btn-primary btn-sm"
           disabled={right === 0 || !design || runs.running !== undefined}
-          onClick={() => void delivery.start(false)}
+          onClick={() => void delivery.start(false, [...picked])}
         >
-          Deliver {right} {right === 1 ? "row" : "rows"}
+          Deliver {right} {picked.size > 0 && "chosen "}
+          {right === 1 ? "row" : "rows"}
         </button>
         <button
           type="button"
           className="btn btn-sm"
           disabled={right === 0 || !design || runs.running !== undefined}
-          onClick={() => void delivery.start(true)}
+          onClick={() => void delivery.start(true, [...picked])}
         >
           Only what changed
         </button>
@@ -145,27 +155,11 @@ export function RosterSheet(props: Props) {
           all={rows}
           why={why}
           chosen={chosen?.id}
+          picked={picked}
           onChoose={(row) => take(saved.id, row.id)}
+          onPick={(row, upTo) => pick(row, upTo ? shown : undefined)}
         />
       )}
     </div>
   );
-}
-
-function passes(
-  row: SavedRow,
-  filter: Filter,
-  troubles: ReadonlyMap<number, unknown>,
-  why: ReadonlyMap<number, unknown>,
-): boolean {
-  switch (filter) {
-    case "All":
-      return true;
-    case "To put right":
-      return !row.leftOut && troubles.has(row.id);
-    case "Extremes":
-      return why.has(row.id);
-    case "Left out":
-      return row.leftOut;
-  }
 }

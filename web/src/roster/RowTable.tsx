@@ -14,14 +14,19 @@ interface Props {
   all: Rows;
   why: ReadonlyMap<number, string[]>;
   chosen: number | undefined;
+  /** Ids of those that something is to be done with. */
+  picked: ReadonlySet<number>;
   onChoose: (row: SavedRow) => void;
+  /** Picks a row, or all from the one picked before up to it. */
+  onPick: (row: number, upTo: boolean) => void;
 }
 
 const ROW_HEIGHT = 76;
 const MOVING = /^(Arrow|Home|End|Page|Tab|Enter)/;
 
 /** The rows with a picture each; cells are edited as in a spreadsheet. */
-export function RowTable({ saved, design, rows, all, why, chosen, onChoose }: Props) {
+export function RowTable(props: Props) {
+  const { saved, design, rows, all, why, chosen, picked, onChoose, onPick } = props;
   const columns = saved.roster.columns;
   const scroll = useRef<HTMLDivElement>(null);
   const [at, setAt] = useState<Cell>({ row: 0, column: 0 });
@@ -81,7 +86,9 @@ export function RowTable({ saved, design, rows, all, why, chosen, onChoose }: Pr
       return;
     }
     if (mod || event.altKey) return;
-    if (event.key === "Enter" || event.key === "F2") {
+    if (event.key === " " && event.shiftKey) {
+      onPick(row.id, false);
+    } else if (event.key === "Enter" || event.key === "F2") {
       const text = row.cells[cell.column] ?? "";
       setDraft(text);
     } else if (event.key === "Delete" || event.key === "Backspace") {
@@ -133,6 +140,7 @@ export function RowTable({ saved, design, rows, all, why, chosen, onChoose }: Pr
       ref={scroll}
       role="grid"
       aria-label={saved.roster.name}
+      aria-multiselectable
       aria-rowcount={rows.length + 1}
       aria-colcount={columns.length + 4}
       aria-activedescendant={row ? `cell-${row.id}-${cell.column}` : undefined}
@@ -193,6 +201,8 @@ export function RowTable({ saved, design, rows, all, why, chosen, onChoose }: Pr
                 troubles={all.troubles.get(one.id) ?? NONE}
                 why={why.get(one.id)?.join(", ") ?? ""}
                 chosen={one.id === chosen}
+                picked={picked.has(one.id)}
+                onPick={(upTo) => onPick(one.id, upTo)}
                 column={item.index === cell.row ? cell.column : -1}
                 draft={item.index === cell.row ? draft : null}
                 onDraft={setDraft}

@@ -17,10 +17,13 @@ interface Props {
   /** Why it decides whether the design is right. */
   why: string;
   chosen: boolean;
+  /** Whether something is to be done with it. */
+  picked: boolean;
   /** The column in hand; -1 for none in this row. */
   column: number;
   /** What is being typed there. */
   draft: string | null;
+  onPick: (upTo: boolean) => void;
   onDraft: (text: string) => void;
   onTake: () => void;
   onCell: (column: number, open: boolean) => void;
@@ -40,6 +43,7 @@ export function TableRow(props: Props) {
     <div
       role="row"
       aria-rowindex={props.index}
+      aria-selected={props.picked}
       className={`absolute left-0 grid w-full border-b border-base-300 ${chosen ? "bg-primary/10" : ""} ${row.leftOut ? "opacity-60" : ""}`}
       style={{
         gridTemplateColumns: props.grid,
@@ -47,8 +51,19 @@ export function TableRow(props: Props) {
         transform: `translateY(${props.top}px)`,
       }}
     >
-      <span role="rowheader" className="px-2 py-1.5 text-xs tabular-nums opacity-75">
-        {number}
+      <span role="rowheader" className="p-1">
+        <button
+          type="button"
+          tabIndex={-1}
+          aria-label={`Choose row ${number}`}
+          aria-pressed={props.picked}
+          title="Choose this row; with Shift all up to it"
+          className={`btn btn-xs px-1.5 font-normal tabular-nums ${props.picked ? "btn-primary" : "btn-ghost opacity-75"}`}
+          onMouseDown={(event) => event.preventDefault()}
+          onClick={(event) => props.onPick(event.shiftKey)}
+        >
+          {number}
+        </button>
       </span>
       <span role="gridcell" className="flex items-center px-1">
         {design && (

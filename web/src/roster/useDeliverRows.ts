@@ -9,7 +9,10 @@ export function useDeliverRows(saved: SavedRoster, runs: Runs) {
   const queries = useQueryClient();
   const [problem, setProblem] = useState("");
   const [lastRun, setLastRun] = useState<number>();
-  const start = async (changedOnly: boolean) => {
+  /**
+   * @param rows ids; all that are not left out if there are none
+   */
+  const start = async (changedOnly: boolean, rows: readonly number[]) => {
     setProblem("");
     try {
       if (!(await savedNow())) {
@@ -19,7 +22,7 @@ export function useDeliverRows(saved: SavedRoster, runs: Runs) {
       const run = await answer(
         api.POST("/api/rosters/{id}/delivery-runs", {
           params: { path: { id: saved.id } },
-          body: { rows: [], changedOnly },
+          body: { rows: [...rows], changedOnly },
         }),
       );
       setLastRun(run.id);

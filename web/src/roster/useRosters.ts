@@ -45,3 +45,17 @@ export function useExtremes(roster: number | undefined, look: string) {
     placeholderData: (before) => before,
   });
 }
+
+/**
+ * Rows of which a file is not there as it would be written now; looked for only while somebody
+ * wants to know, since files are read for it.
+ */
+export function useChangedRows(roster: number, look: string, wanted: boolean) {
+  return useQuery({
+    queryKey: ["changed-rows", roster, look],
+    queryFn: () =>
+      answer(api.GET("/api/rosters/{id}/changed-rows", { params: { path: { id: roster } } })),
+    enabled: wanted,
+    placeholderData: (before) => before,
+  });
+}

@@ -5,6 +5,7 @@ import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.retarget.PieceChange;
 import app.diaphan.core.roster.RosterDesign;
 import app.diaphan.core.roster.Row;
+import app.diaphan.server.deliver.PlanService;
 import app.diaphan.server.draw.DrawingService;
 import app.diaphan.server.roster.RosterDesigns;
 import app.diaphan.server.roster.RosterEntity;
@@ -38,9 +39,15 @@ class RosterRowApi {
   private final RosterDesigns designs;
   private final PackageStore store;
   private final DrawingService drawings;
+  private final PlanService plans;
 
   RosterRowApi(
-      RosterStore rosters, RosterDesigns designs, PackageStore store, DrawingService drawings) {
+      RosterStore rosters,
+      RosterDesigns designs,
+      PackageStore store,
+      DrawingService drawings,
+      PlanService plans) {
+    this.plans = plans;
     this.rosters = rosters;
     this.designs = designs;
     this.store = store;
@@ -75,6 +82,16 @@ class RosterRowApi {
   List<SavedRow> rows(@PathVariable long id) {
     rosters.get(id);
     return rosters.rowsOf(id).stream().map(SavedRow::of).toList();
+  }
+
+  /** Ids of the rows of which a file is not there as it would be written now. */
+  @GetMapping("/rosters/{id}/changed-rows")
+  List<Long> changedRows(@PathVariable long id) {
+    return plans.planRows(rosters.get(id), List.of()).stream()
+        .filter(line -> line.standing() != PlanService.Standing.SAME)
+        .map(line -> line.row().orElseThrow().id())
+        .distinct()
+        .toList();
   }
 
   @PostMapping("/rosters/{id}/rows")
