@@ -5,7 +5,7 @@ import { useOverlay } from "../document/overlayStore";
 import { Section } from "../sheets/Section";
 import { Choice } from "../ui/Choice";
 import { inWords, openables, propertyOf, type Slot } from "./openable";
-import { useRosters } from "./useRosters";
+import { useColumns } from "./useRosters";
 
 interface Props {
   piece: Piece;
@@ -15,8 +15,7 @@ interface Props {
 /** What of a piece is left open for the rows of a roster. */
 export function SlotsSection({ piece, onChange }: Props) {
   const packageId = useOverlay((state) => state.packageId);
-  const { rosters } = useRosters(packageId);
-  const columns = [...new Set(rosters.flatMap((one) => one.roster.columns))];
+  const columns = useColumns(packageId);
   const list = useId();
   const keep = (slots: Slot[], did: string, key = "") =>
     onChange((same) => ({ ...same, slots }), did, key);

@@ -35,6 +35,12 @@ export function useRosters(packageId: number, revision = 0) {
   return { rosters: fetched.data ?? NONE, loading: fetched.isPending, fetchAnew };
 }
 
+/** The columns of all rosters of a package. */
+export function useColumns(packageId: number): string[] {
+  const { rosters } = useRosters(packageId);
+  return [...new Set(rosters.flatMap((one) => one.roster.columns))];
+}
+
 /** Rows that decide whether a design is right, with why. */
 export function useExtremes(roster: number | undefined, look: string) {
   return useQuery({

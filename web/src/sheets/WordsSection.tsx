@@ -1,23 +1,28 @@
-import { useEffect } from "react";
+import { useEffect, useId } from "react";
 import type { TextPiece } from "../api/client";
 import { type Range, typed, wordsOf } from "../document/runs";
 import { noteEditing, stopEditing, useEditing, WORDS_FIELD } from "../stage/editing";
 import { BoxSentence } from "./BoxSentence";
+import { ColumnChoices } from "./ColumnChoices";
+import { completed } from "./openBrace";
 import { RunSentence } from "./RunSentence";
 import { Section } from "./Section";
 import { SettingSentence } from "./SettingSentence";
+import { useColumnChoices } from "./useColumnChoices";
 
 interface Props {
   piece: TextPiece;
   /** What was done to fit the words; empty for nothing. */
   note: string;
+  /** Of the package's rosters: they can be named in braces. */
+  columns: readonly string[];
   onChange: (next: (piece: TextPiece) => TextPiece, did: string, key: string) => void;
 }
 
 const SIGNS = ["©", "™", "–", "—", "“", "”", "‘", "’", "·", "…", "×", "→", "°"];
 
 /** What a text says and how it is set. */
-export function WordsSection({ piece, note, onChange }: Props) {
+export function WordsSection({ piece, note, columns, onChange }: Props) {
   const words = wordsOf(piece.runs);
   const editing = useEditing();
   const range: Range =
@@ -25,17 +30,29 @@ export function WordsSection({ piece, note, onChange }: Props) {
   useEffect(() => stopEditing, [piece.id]);
   const type = (next: string) =>
     onChange((text) => ({ ...text, runs: typed(text.runs, next) }), "Type words", "words");
+  const typeAt = (next: string, caret: number) => {
+    type(next);
+    setTimeout(() => {
+      const field = document.getElementById(WORDS_FIELD);
+      if (!(field instanceof HTMLTextAreaElement)) return;
+      field.focus();
+      field.setSelectionRange(caret, caret);
+      noteEditing(piece.id, field);
+    }, 0);
+  };
   const insert = (sign: string) => {
     const field = document.getElementById(WORDS_FIELD);
     if (!(field instanceof HTMLTextAreaElement)) return;
     const { selectionStart: start, selectionEnd: end } = field;
-    type(words.slice(0, start) + sign + words.slice(end));
-    setTimeout(() => {
-      field.focus();
-      field.setSelectionRange(start + sign.length, start + sign.length);
-      noteEditing(piece.id, field);
-    }, 0);
+    typeAt(words.slice(0, start) + sign + words.slice(end), start + sign.length);
   };
+  const caret = editing.id === piece.id && editing.start === editing.end ? editing.start : -1;
+  const offered = useColumnChoices(words, caret, columns, (column, open) => {
+    const next = completed(words, caret, open, column);
+    typeAt(next.words, next.caret);
+  });
+  const list = useId();
+  const choosing = offered.choices.length > 0;
   return (
     <Section title="Words">
       <textarea
@@ -46,6 +63,9 @@ export function WordsSection({ piece, note, onChange }: Props) {
         maxLength={5000}
         dir="auto"
         value={words}
+        aria-autocomplete="list"
+        aria-controls={choosing ? list : undefined}
+        aria-activedescendant={choosing ? `${list}-${offered.marked}` : undefined}
         onChange={(event) => {
           type(event.target.value);
           noteEditing(piece.id, event.target);
@@ -53,6 +73,7 @@ export function WordsSection({ piece, note, onChange }: Props) {
         onSelect={(event) => noteEditing(piece.id, event.currentTarget)}
         onFocus={(event) => noteEditing(piece.id, event.currentTarget)}
         onKeyDown={(event) => {
+          if (offered.onKey(event)) return;
           if (event.key === "Escape") event.currentTarget.blur();
         }}
         onBlur={(event) => {
@@ -62,6 +83,14 @@ export function WordsSection({ piece, note, onChange }: Props) {
           }
         }}
       />
+      {choosing && (
+        <ColumnChoices
+          id={list}
+          columns={offered.choices}
+          marked={offered.marked}
+          onTake={offered.take}
+        />
+      )}
       <div role="group" aria-label="Special characters" className="flex flex-wrap gap-0.5">
         {SIGNS.map((sign) => (
           <button

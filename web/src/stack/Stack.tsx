@@ -11,6 +11,7 @@ import { useOverlay } from "../document/overlayStore";
 import { PictureColours } from "../cutout/PictureColours";
 import { FinishSection } from "../finishes/FinishSection";
 import { FinishPaste } from "../finishes/FinishPaste";
+import { useColumns } from "../roster/useRosters";
 import { SlotsSection } from "../roster/SlotsSection";
 import { ArrangeSection } from "../sheets/ArrangeSection";
 import { GroupSection } from "../sheets/GroupSection";
@@ -135,6 +136,7 @@ interface SheetProps {
 
 function Sheet({ piece, drawn, pictures }: SheetProps) {
   const { changePiece } = useOverlay.getState();
+  const columns = useColumns(useOverlay((state) => state.packageId));
   const change = (next: (same: Piece) => Piece, did: string, key: string) =>
     changePiece(piece.id, next, did, key && `${piece.id}:${key}`);
   /** Changes the piece if it is still of its kind. */
@@ -157,7 +159,12 @@ function Sheet({ piece, drawn, pictures }: SheetProps) {
   return (
     <>
       {piece.kind === "text" && (
-        <WordsSection piece={piece} note={drawn?.note ?? ""} onChange={changeOf("text")} />
+        <WordsSection
+          piece={piece}
+          note={drawn?.note ?? ""}
+          columns={columns}
+          onChange={changeOf("text")}
+        />
       )}
       {piece.kind === "plate" && <ShapeSection piece={piece} onChange={changeOf("plate")} />}
       {piece.kind === "picture" && (

@@ -78,11 +78,11 @@ class RosterApiTest {
             Map.of("cells", cells, "leftOut", false, "changes", List.of())));
   }
 
-  private static JsonNode deliver(long roster, boolean changedOnly) {
+  private static JsonNode deliver(long roster, boolean changedOnly, Long... rows) {
     Answer started =
         SERVER.post(
             "/api/rosters/" + roster + "/delivery-runs",
-            "{\"rows\":[],\"changedOnly\":%s}".formatted(changedOnly));
+            "{\"rows\":%s,\"changedOnly\":%s}".formatted(List.of(rows), changedOnly));
     assertEquals(202, started.status(), () -> started.body().toString());
     String path = "/api/delivery-runs/" + started.body().path("id").asLong();
     SERVER.get(path + "/events");
@@ -139,6 +139,37 @@ class RosterApiTest {
             "/api/rosters/" + roster + "/delivery-runs", "{\"rows\":[],\"changedOnly\":true}");
     assertEquals(422, nothing.status());
     assertTrue(nothing.detail().contains("no row has changed"), nothing::detail);
+  }
+
+  @Test
+  void chosenRowsGoOutAloneAndWhatChangedSinceIsTold() throws IOException {
+    long roster = skippers();
+    long ysolde = rows(roster).get(0).path("id").asLong();
+    long tam = rows(roster).get(1).path("id").asLong();
+    long third = rows(roster).get(2).path("id").asLong();
+    assertEquals(List.of(ysolde, tam, third), changed(roster));
+
+    JsonNode run = deliver(roster, false, tam);
+
+    assertEquals(List.of("lower-third_tam.png"), files());
+    assertEquals("It was delivered.", run.path("sentence").asString());
+    assertEquals(List.of(ysolde, third), changed(roster));
+
+    deliver(roster, false, ysolde);
+    assertEquals(List.of(third), changed(roster));
+    keepCell(rows(roster).get(1), 1, "A boat that no overlay shows");
+    assertEquals(List.of(third), changed(roster));
+    keepCell(rows(roster).get(1), 0, "Tamsin");
+    assertEquals(List.of(tam, third), changed(roster));
+    Files.writeString(folder.resolve("lower-third_ysolde.png"), "another file");
+    assertEquals(List.of(ysolde, tam, third), changed(roster));
+  }
+
+  private static List<Long> changed(long roster) {
+    return StreamSupport.stream(
+            SERVER.get("/api/rosters/" + roster + "/changed-rows").body().spliterator(), false)
+        .map(JsonNode::asLong)
+        .toList();
   }
 
   @Test
