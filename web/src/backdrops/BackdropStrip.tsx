@@ -20,7 +20,7 @@ export const BackdropStrip = memo(function BackdropStrip(props: Props) {
     <div
       role="radiogroup"
       aria-label="Backdrop"
-      className="flex shrink-0 gap-2 overflow-x-auto border-t border-base-300 bg-base-100 px-3 py-2"
+      className="flex min-w-0 flex-1 gap-2 overflow-x-auto px-3 py-2"
     >
       {backdrops.map((backdrop, i) => {
         const on = backdrop.name === chosen.name;

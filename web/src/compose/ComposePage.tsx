@@ -9,6 +9,7 @@ import { useOverlay } from "../document/overlayStore";
 import { useHouse } from "../house/useHouse";
 import { DropTarget } from "../pictures/DropTarget";
 import { usePictures } from "../pictures/usePictures";
+import { DecisiveStrip } from "../roster/DecisiveStrip";
 import { RowChoice } from "../roster/RowChoice";
 import { useRowInHand } from "../roster/rowInHand";
 import { useRosters } from "../roster/useRosters";
@@ -20,6 +21,7 @@ import { ReadOut } from "../stage/ReadOut";
 import { Stage } from "../stage/Stage";
 import { useDrawing } from "../stage/useDrawing";
 import { Notice } from "../ui/Notice";
+import { Tabs } from "../ui/Tabs";
 import { useRested } from "../ui/useRested";
 import { useSize } from "../ui/useSize";
 import { useComposeKeys } from "./useComposeKeys";
@@ -27,6 +29,9 @@ import { ViewBar } from "./ViewBar";
 
 const ROOM_AROUND = 40;
 const REST_MS = 180;
+
+/** What the small pictures beneath the stage show. */
+const STRIPS = ["Backdrops", "Rows"] as const;
 
 /** Where pieces are put on the frame, placed, painted and finished. */
 export function ComposePage() {
@@ -67,6 +72,8 @@ function Compose({ overlay, packageId }: { overlay: Overlay; packageId: number }
   const roster = rosters.find((one) =>
     one.asking.some((design) => design.overlayId === overlayId && design.fed),
   );
+  const design = roster?.asking.find((one) => one.overlayId === overlayId);
+  const [strip, setStrip] = useState<(typeof STRIPS)[number]>("Backdrops");
   const rowInHand = useRowInHand((state) => state.rows);
   const editing = useEditing((state) => state.id);
   const cutting = useCutting((state) => state.open);
@@ -161,12 +168,32 @@ function Compose({ overlay, packageId }: { overlay: Overlay; packageId: number }
             actual={() => setZoom(actual)}
           />
         </div>
-        <BackdropStrip
-          backdrops={backdrops}
-          chosen={chosen}
-          drawing={settled?.drawing}
-          shape={width / overlay.frame.height}
-        />
+        <div className="flex shrink-0 items-center border-t border-base-300 bg-base-100">
+          {roster && design && (
+            <Tabs
+              label="Small pictures"
+              names={STRIPS}
+              chosen={strip}
+              onChoose={setStrip}
+              className="join-vertical ml-3"
+            />
+          )}
+          {roster && design && strip === "Rows" ? (
+            <DecisiveStrip
+              saved={roster}
+              design={design}
+              backdrop={chosen}
+              shape={width / overlay.frame.height}
+            />
+          ) : (
+            <BackdropStrip
+              backdrops={backdrops}
+              chosen={chosen}
+              drawing={settled?.drawing}
+              shape={width / overlay.frame.height}
+            />
+          )}
+        </div>
       </div>
     </div>
   );

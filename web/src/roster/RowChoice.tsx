@@ -1,8 +1,6 @@
 import type { SavedRoster } from "../api/client";
-import { useQuery } from "@tanstack/react-query";
-import { answer, api } from "../api/client";
 import { useRowInHand } from "./rowInHand";
-import { useExtremes } from "./useRosters";
+import { useExtremes, useRosterRows } from "./useRosters";
 
 interface Props {
   saved: SavedRoster;
@@ -16,13 +14,7 @@ export function RowChoice({ saved, overlayId }: Props) {
   const { rows, take } = useRowInHand();
   const look = saved.asking.map((one) => `${one.overlayId}.${one.revision}`).join();
   const extremes = useExtremes(saved.id, look).data ?? [];
-  const fetched = useQuery({
-    queryKey: ["roster-rows", saved.id],
-    queryFn: () =>
-      answer(api.GET("/api/rosters/{id}/rows", { params: { path: { id: saved.id } } })),
-    staleTime: Infinity,
-  });
-  const all = fetched.data ?? [];
+  const all = useRosterRows(saved.id).data ?? [];
   const places = new Map(all.map((row, i) => [row.id, i]));
   const key = Math.max(0, saved.roster.columns.indexOf(saved.roster.key));
   const label = (id: number) => {

@@ -65,3 +65,16 @@ export function useChangedRows(roster: number, look: string, wanted: boolean) {
     placeholderData: (before) => before,
   });
 }
+
+export function rosterRowsKey(roster: number) {
+  return ["roster-rows", roster] as const;
+}
+
+/** The rows of a roster in order. */
+export function useRosterRows(roster: number) {
+  return useQuery({
+    queryKey: rosterRowsKey(roster),
+    queryFn: () => answer(api.GET("/api/rosters/{id}/rows", { params: { path: { id: roster } } })),
+    staleTime: Infinity,
+  });
+}

@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useRef, useState } from "react";
 import { answer, api, type SavedRow, type TroubledRow } from "../api/client";
+import { rosterRowsKey, useRosterRows } from "./useRosters";
 
 const NONE: SavedRow[] = [];
 
@@ -37,12 +38,8 @@ export function useRows(roster: number, look: string): Rows {
   const [past, setPast] = useState<Before[]>([]);
   /** Rows are kept one after the other, so that an older state never comes last. */
   const line = useRef<Promise<void>>(Promise.resolve());
-  const key = ["roster-rows", roster];
-  const fetched = useQuery({
-    queryKey: key,
-    queryFn: () => answer(api.GET("/api/rosters/{id}/rows", { params: { path: { id: roster } } })),
-    staleTime: Infinity,
-  });
+  const key = rosterRowsKey(roster);
+  const fetched = useRosterRows(roster);
   const checked = useQuery({
     queryKey: ["roster-troubles", roster, look, stamp],
     queryFn: () =>
@@ -85,7 +82,7 @@ export function useRows(roster: number, look: string): Rows {
   };
 
   const fetchAnew = useCallback(async () => {
-    await queries.invalidateQueries({ queryKey: ["roster-rows", roster] });
+    await queries.invalidateQueries({ queryKey: rosterRowsKey(roster) });
     setPast([]);
     setStamp((n) => n + 1);
   }, [queries, roster]);
