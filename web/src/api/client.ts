@@ -100,8 +100,14 @@ export async function answer<T>(
 }
 
 /** Sends one file under the name "file". */
-export async function upload<T>(address: string, file: File, method = "POST"): Promise<T> {
+export async function upload<T>(
+  address: string,
+  file: File,
+  method = "POST",
+  fields: Record<string, string> = {},
+): Promise<T> {
   const body = new FormData();
+  for (const [name, value] of Object.entries(fields)) body.append(name, value);
   body.append("file", file);
   const response = await fetch(address, { method, body });
   const content = (await response.json()) as T & { detail?: string };

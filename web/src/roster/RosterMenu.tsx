@@ -6,6 +6,7 @@ import { Choice } from "../ui/Choice";
 import { FilePick } from "../ui/FilePick";
 import { Notice } from "../ui/Notice";
 import { TABLE_FILES } from "./bring";
+import { MergeForm } from "./MergeForm";
 
 interface Props {
   saved: SavedRoster;
@@ -36,13 +37,14 @@ export function RosterMenu(props: Props) {
       told(e);
     }
   };
-  const merge = async (withOffered: boolean, withoutGone: boolean) => {
+  const merge = async (taken: readonly string[], withoutGone: boolean) => {
     if (!offered) return;
     try {
       await upload(
-        `/api/rosters/${saved.id}/merge?withOffered=${withOffered}&withoutGone=${withoutGone}`,
+        `/api/rosters/${saved.id}/merge?withoutGone=${withoutGone}`,
         offered.file,
         "PUT",
+        taken.length > 0 ? { taken: taken.join() } : {},
       );
       setOffered(undefined);
       onMerged();
@@ -119,57 +121,12 @@ export function RosterMenu(props: Props) {
         </div>
       )}
       {offered && (
-        <div
-          role="status"
-          className="alert alert-info alert-soft w-full flex-wrap items-center py-2 text-sm"
-        >
-          <span className="flex-1">{inWords(offered.summary)}</span>
-          {offered.summary.disputed > 0 ? (
-            <>
-              <button
-                type="button"
-                className="btn btn-sm"
-                onClick={() => void merge(false, offered.summary.gone > 0)}
-              >
-                Merge, keep mine
-              </button>
-              <button
-                type="button"
-                className="btn btn-sm"
-                onClick={() => void merge(true, offered.summary.gone > 0)}
-              >
-                Merge, take the table&apos;s
-              </button>
-            </>
-          ) : (
-            <button
-              type="button"
-              className="btn btn-primary btn-sm"
-              onClick={() => void merge(false, offered.summary.gone > 0)}
-            >
-              Merge{offered.summary.gone > 0 ? ` and take ${offered.summary.gone} away` : ""}
-            </button>
-          )}
-          {offered.summary.gone > 0 && (
-            <button type="button" className="btn btn-sm" onClick={() => void merge(false, false)}>
-              Merge, keep the {offered.summary.gone} that are gone
-            </button>
-          )}
-          <button
-            type="button"
-            className="btn btn-ghost btn-sm"
-            onClick={() => setOffered(undefined)}
-          >
-            Leave it
-          </button>
-        </div>
+        <MergeForm
+          summary={offered.summary}
+          onMerge={(taken, withoutGone) => void merge(taken, withoutGone)}
+          onLeave={() => setOffered(undefined)}
+        />
       )}
     </>
   );
-}
-
-function inWords({ added, changed, same, gone, disputed }: MergeSummary): string {
-  const parts = [`${added} new`, `${changed} changed`, `${same} the same`, `${gone} gone`];
-  const asked = disputed > 0 ? ` In ${disputed} the table and you have both changed a cell.` : "";
-  return `This table has ${parts.join(", ")}.${asked}`;
 }

@@ -3,7 +3,8 @@ import type { Overlay } from "../api/client";
 import { useOverlay } from "../document/overlayStore";
 import { Notice } from "../ui/Notice";
 import { BringTable } from "./BringTable";
-import { dropped, bring } from "./bring";
+import { AsRead } from "./AsRead";
+import { bring, type Brought, dropped, readAgain } from "./bring";
 import { RosterSheet } from "./RosterSheet";
 import { useRosters } from "./useRosters";
 
@@ -29,7 +30,7 @@ function Rosters({ overlay, overlayId, packageId }: Props) {
   const [problems, setProblems] = useState<string[]>([]);
   const [busy, setBusy] = useState(false);
   const [over, setOver] = useState(false);
-  const [notes, setNotes] = useState<string[]>([]);
+  const [brought, setBrought] = useState<Brought>();
   const feeding = rosters.find((one) =>
     one.asking.some((design) => design.overlayId === overlayId && design.fed),
   );
@@ -42,16 +43,20 @@ function Rosters({ overlay, overlayId, packageId }: Props) {
       setProblems((before) => [...before, sentence]),
     );
     await fetchAnew();
-    if (made) {
-      choose(made.id);
-      setNotes([
-        ...(made.encoding && made.encoding !== "UTF-8"
-          ? [`The text was read as ${made.encoding}.`]
-          : []),
-        ...made.notes,
-      ]);
-    }
+    setBrought(made);
+    if (made) choose(made.roster.id);
     setBusy(false);
+  };
+  const readAs = async (before: Brought, encoding: string, heading: "FIRST_ROW" | "NONE") => {
+    setProblems([]);
+    try {
+      const read = await readAgain(before, encoding, heading);
+      setBrought(read);
+      choose(read.roster.id);
+    } catch (e) {
+      setProblems([e instanceof Error ? e.message : String(e)]);
+    }
+    await fetchAnew();
   };
 
   return (
@@ -73,16 +78,12 @@ function Rosters({ overlay, overlayId, packageId }: Props) {
           <Notice>{problem}</Notice>
         </div>
       ))}
-      {notes.length > 0 && (
-        <div
-          role="status"
-          className="alert alert-info alert-soft mx-4 mt-2 items-start py-2 text-sm"
-        >
-          <span className="flex-1">{notes.join(" ")}</span>
-          <button type="button" className="btn btn-ghost btn-xs" onClick={() => setNotes([])}>
-            All right
-          </button>
-        </div>
+      {brought && brought.roster.id === roster?.id && told(brought) && (
+        <AsRead
+          brought={brought}
+          onReadAs={(encoding, heading) => void readAs(brought, encoding, heading)}
+          onDone={() => setBrought(undefined)}
+        />
       )}
       {roster ? (
         <RosterSheet
@@ -110,4 +111,9 @@ function Rosters({ overlay, overlayId, packageId }: Props) {
       )}
     </div>
   );
+}
+
+/** Whether there is anything to say of how it was read. */
+function told({ roster }: Brought): boolean {
+  return roster.encoding !== "" || roster.notes.length > 0;
 }

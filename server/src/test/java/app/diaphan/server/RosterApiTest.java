@@ -218,15 +218,60 @@ class RosterApiTest {
     assertEquals(3, rows(roster).size(), "nothing has changed yet");
     Answer merged =
         SERVER.upload(
-            "PUT",
-            "/api/rosters/" + roster + "/merge?withOffered=false&withoutGone=true",
-            "skippers.csv",
-            again);
+            "PUT", "/api/rosters/" + roster + "/merge?withoutGone=true", "skippers.csv", again);
     assertEquals(200, merged.status(), () -> merged.body().toString());
     JsonNode rows = rows(roster);
     assertEquals(2, rows.size());
     assertEquals("Grey Heron", rows.get(0).path("cells").get(1).asString());
     assertEquals(1, rows.get(0).path("edited").get(0).asInt());
+  }
+
+  @Test
+  void cellsThatBothChangedAreAskedAboutOneByOne() {
+    long roster = skippers();
+    keepCell(rows(roster).get(0), 1, "Grey Heron");
+    keepCell(rows(roster).get(1), 1, "Black Tern");
+    byte[] again =
+        "name,boat\nYsolde,Heron II\nTam,Tern II\nBram,Plover\n".getBytes(StandardCharsets.UTF_8);
+    String merge = "/api/rosters/" + roster + "/merge";
+    JsonNode asked = SERVER.upload(merge, "skippers.csv", again).body().path("disputed");
+    assertEquals(2, asked.size());
+    assertEquals("Tam", asked.get(1).path("key").asString());
+    assertEquals("boat", asked.get(1).path("name").asString());
+    assertEquals("Black Tern", asked.get(1).path("ours").asString());
+    assertEquals("Tern II", asked.get(1).path("table").asString());
+    String tams = asked.get(1).path("row").asLong() + "." + asked.get(1).path("column").asInt();
+
+    assertEquals(
+        422,
+        SERVER
+            .upload("PUT", merge + "?withoutGone=false&taken=here", "skippers.csv", again)
+            .status());
+    SERVER.upload("PUT", merge + "?withoutGone=false&taken=" + tams, "skippers.csv", again);
+
+    JsonNode rows = rows(roster);
+    assertEquals("Grey Heron", rows.get(0).path("cells").get(1).asString());
+    assertEquals("Tern II", rows.get(1).path("cells").get(1).asString());
+    assertEquals("Plover", rows.get(2).path("cells").get(1).asString());
+    assertEquals(4, rows.size());
+  }
+
+  @Test
+  void aTextIsReadInTheEncodingAndWithTheHeadingThatAreChosen() {
+    byte[] latin = "Zoë\nTam\n".getBytes(java.nio.charset.Charset.forName("windows-1252"));
+    String path = "/api/packages/" + packageId + "/rosters?encoding=windows-1252&heading=";
+    JsonNode headed = SERVER.upload(path + "FIRST_ROW", "names.csv", latin).body();
+    assertTrue(headed.path("headed").asBoolean());
+    assertEquals("Zoë", headed.path("roster").path("columns").get(0).asString());
+    assertEquals("Windows-1252", headed.path("encoding").asString());
+    JsonNode plain = SERVER.upload(path + "NONE", "names.csv", latin).body();
+    assertFalse(plain.path("headed").asBoolean());
+    assertEquals(2, plain.path("rows").asInt());
+    assertEquals(
+        422,
+        SERVER
+            .upload(path.replace("windows-1252", "no-such") + "NONE", "names.csv", latin)
+            .status());
   }
 
   @Test

@@ -5,6 +5,7 @@ import app.diaphan.core.Sentence;
 import app.diaphan.core.roster.table.ColumnNames;
 import app.diaphan.core.roster.table.Table;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -46,10 +47,21 @@ public record Merge(List<String> columns, List<MergedRow> rows) {
       offered = List.copyOf(offered);
     }
 
-    /** The row with the table's cells where both sides changed them. */
+    /** The row with the table's cells in all disputed columns. */
     public Row withOffered() {
+      return withOffered(disputed);
+    }
+
+    /**
+     * The row with the table's cells in some columns.
+     *
+     * @param columns places from 0; what is not disputed in them stays as it is
+     */
+    public Row withOffered(Collection<Integer> columns) {
       List<String> cells = new ArrayList<>(row.cells());
-      disputed.forEach(column -> cells.set(column, offered.get(column)));
+      disputed.stream()
+          .filter(columns::contains)
+          .forEach(column -> cells.set(column, offered.get(column)));
       return row.withCells(cells);
     }
   }

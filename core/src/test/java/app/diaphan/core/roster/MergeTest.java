@@ -63,6 +63,8 @@ class MergeTest {
     assertEquals(List.of(1), merged.disputed());
     assertEquals("Grey Heron", merged.row().cell(1));
     assertEquals("Heron II", merged.withOffered().cell(1));
+    assertEquals("Heron II", merged.withOffered(List.of(1)).cell(1));
+    assertEquals("Grey Heron", merged.withOffered(List.of(0)).cell(1));
     assertEquals(List.of(), only(edited, List.of("Ysolde", "Grey Heron")).disputed());
   }
 

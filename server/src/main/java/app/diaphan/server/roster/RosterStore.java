@@ -11,6 +11,7 @@ import app.diaphan.server.store.StaleSave;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -116,11 +117,13 @@ public class RosterStore {
   /**
    * Gives the roster a table again.
    *
-   * @param withOffered whether the table's cells are taken where both sides changed them
+   * @param taken columns, from 0, by the ids of rows, in which the table's cells are taken though
+   *     they were changed by hand too
    * @param withoutGone whether rows that the table no longer has are taken out
    */
   @Transactional
-  public RosterEntity merge(Long id, Merge merge, boolean withOffered, boolean withoutGone) {
+  public RosterEntity merge(
+      Long id, Merge merge, Map<Long, Set<Integer>> taken, boolean withoutGone) {
     RosterEntity entity = get(id);
     Roster before = entity.roster();
     entity.keep(
@@ -132,16 +135,15 @@ public class RosterStore {
       if (merged.fate() == Merge.Fate.GONE && withoutGone) {
         continue;
       }
-      Row row = withOffered ? merged.withOffered() : merged.row();
       int place = all.size();
       if (merged.before().isPresent()) {
         RosterRowEntity there = known.get(merged.before().get());
-        there.keep(row);
+        there.keep(merged.withOffered(taken.getOrDefault(there.id(), Set.of())));
         there.move(place);
         kept.add(there.id());
         all.add(there);
       } else {
-        all.add(new RosterRowEntity(id, place, row));
+        all.add(new RosterRowEntity(id, place, merged.row()));
       }
     }
     rows.deleteAllInBatch(known.stream().filter(one -> !kept.contains(one.id())).toList());

@@ -1,8 +1,10 @@
 package app.diaphan.server.web;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.roster.AskedColumn;
+import app.diaphan.core.roster.Columns;
 import app.diaphan.core.roster.ContactSheet;
 import app.diaphan.core.roster.KeyColumn;
 import app.diaphan.core.roster.Merge;
@@ -29,9 +31,12 @@ import app.diaphan.server.store.PictureStore;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -82,7 +87,8 @@ class RosterApi {
 
   /**
    * @param notes sentences on what was not taken from a table as it stands; only just after
-   * @param encoding of the table, only just after it was read; empty for others
+   * @param encoding of the table, only just after it was read as text; empty for others
+   * @param headed whether its first line named the columns; likewise
    */
   record SavedRoster(
       long id,
@@ -92,6 +98,7 @@ class RosterApi {
       int rows,
       List<DesignAsking> asking,
       String encoding,
+      boolean headed,
       List<String> notes) {}
 
   /**
@@ -123,15 +130,27 @@ class RosterApi {
   /**
    * What giving a table again would do.
    *
-   * @param disputed rows in which a cell was changed by hand and by the table
+   * @param disputed cells that were changed by hand and by the table
    */
   record MergeSummary(
-      long added, long changed, long same, long gone, long disputed, List<String> columns) {}
+      long added,
+      long changed,
+      long same,
+      long gone,
+      List<DisputedCell> disputed,
+      List<String> columns) {}
+
+  /**
+   * @param row its id
+   * @param column its place, from 0
+   * @param key by which people know the row
+   */
+  record DisputedCell(long row, int column, String key, String name, String ours, String table) {}
 
   @GetMapping("/packages/{id}/rosters")
   List<SavedRoster> rosters(@PathVariable long id) {
     store.get(id);
-    return rosters.of(id).stream().map(entity -> saved(entity, "", List.of())).toList();
+    return rosters.of(id).stream().map(entity -> saved(entity, "", false, List.of())).toList();
   }
 
   /**
@@ -198,7 +217,7 @@ class RosterApi {
             fed);
     RosterEntity entity =
         rosters.add(packageId, roster, table.rows().stream().map(Row::of).toList());
-    return saved(entity, table.encoding(), table.notes());
+    return saved(entity, table.encoding(), table.headed(), table.notes());
   }
 
   private TableReader.Choices choices(long packageId, String encoding, Heading heading) {
@@ -208,8 +227,7 @@ class RosterApi {
             .map(AskedColumn::name)
             .distinct()
             .toList();
-    return new TableReader.Choices(
-        encoding.isBlank() ? Optional.empty() : Optional.of(encoding), heading, asked);
+    return new TableReader.Choices(named(encoding), heading, asked);
   }
 
   private List<OverlayEntity> open(long packageId) {
@@ -220,12 +238,12 @@ class RosterApi {
 
   @GetMapping("/rosters/{id}")
   SavedRoster roster(@PathVariable long id) {
-    return saved(rosters.get(id), "", List.of());
+    return saved(rosters.get(id), "", false, List.of());
   }
 
   @PutMapping("/rosters/{id}")
   SavedRoster keep(@PathVariable long id, @RequestBody KeepRoster wanted) {
-    return saved(rosters.keep(id, wanted.basedOn(), wanted.roster()), "", List.of());
+    return saved(rosters.keep(id, wanted.basedOn(), wanted.roster()), "", false, List.of());
   }
 
   @DeleteMapping("/rosters/{id}")
@@ -234,7 +252,8 @@ class RosterApi {
     rosters.delete(id);
   }
 
-  private SavedRoster saved(RosterEntity entity, String encoding, List<String> notes) {
+  private SavedRoster saved(
+      RosterEntity entity, String encoding, boolean headed, List<String> notes) {
     Roster roster = entity.roster();
     List<DesignAsking> asking = new ArrayList<>();
     for (OverlayEntity overlay : open(entity.packageId())) {
@@ -266,6 +285,7 @@ class RosterApi {
         rosters.countOf(entity.id()),
         asking,
         encoding,
+        headed,
         notes);
   }
 
@@ -284,42 +304,79 @@ class RosterApi {
   /** What a table given again would change; nothing is changed yet. */
   @OnlyComputes
   @PostMapping(path = "/rosters/{id}/merge", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-  MergeSummary merge(@PathVariable long id, @RequestPart("file") MultipartFile file)
+  MergeSummary merge(
+      @PathVariable long id,
+      @RequestPart("file") MultipartFile file,
+      @RequestParam(defaultValue = "") String encoding)
       throws IOException {
-    Merge merge = merged(id, file);
+    List<RosterRowEntity> rows = rosters.rowsOf(id);
+    Merge merge = merged(id, rows, file, encoding);
+    int key =
+        new Columns(merge.columns(), Map.of()).place(rosters.get(id).roster().key()).orElse(0);
+    List<DisputedCell> disputed = new ArrayList<>();
+    for (Merge.MergedRow merged : merge.rows()) {
+      for (int column : merged.disputed()) {
+        disputed.add(
+            new DisputedCell(
+                rows.get(merged.before().orElseThrow()).id(),
+                column,
+                merged.row().cell(key),
+                merge.columns().get(column),
+                merged.row().cell(column),
+                merged.offered().get(column)));
+      }
+    }
     return new MergeSummary(
         merge.count(Merge.Fate.NEW),
         merge.count(Merge.Fate.CHANGED),
         merge.count(Merge.Fate.SAME),
         merge.count(Merge.Fate.GONE),
-        merge.rows().stream().filter(row -> !row.disputed().isEmpty()).count(),
+        disputed,
         merge.columns());
   }
 
   /**
-   * @param withOffered whether the table's cells are taken where both sides changed them
+   * @param taken disputed cells in which the table's words are taken, each as a row's id, a point
+   *     and a column's place
    * @param withoutGone whether rows that the table no longer has are taken out
    */
   @PutMapping(path = "/rosters/{id}/merge", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
   SavedRoster merge(
       @PathVariable long id,
       @RequestPart("file") MultipartFile file,
-      @RequestParam boolean withOffered,
+      @RequestParam(defaultValue = "") String encoding,
+      @RequestParam(defaultValue = "") List<String> taken,
       @RequestParam boolean withoutGone)
       throws IOException {
-    return saved(rosters.merge(id, merged(id, file), withOffered, withoutGone), "", List.of());
+    Map<Long, Set<Integer>> cells = new HashMap<>();
+    for (String cell : taken) {
+      if (!cell.matches("[0-9]{1,18}\\.[0-9]{1,4}")) {
+        throw new InvalidInput(
+            Sentence.of("\"%s\" is no cell; a row's id, a point and a column's place are.", cell));
+      }
+      int point = cell.indexOf('.');
+      cells
+          .computeIfAbsent(Long.valueOf(cell.substring(0, point)), row -> new HashSet<>())
+          .add(Integer.valueOf(cell.substring(point + 1)));
+    }
+    Merge merge = merged(id, rosters.rowsOf(id), file, encoding);
+    return saved(rosters.merge(id, merge, cells, withoutGone), "", false, List.of());
   }
 
-  private Merge merged(long id, MultipartFile file) throws IOException {
-    RosterEntity entity = rosters.get(id);
-    Roster roster = entity.roster();
+  private Merge merged(long id, List<RosterRowEntity> rows, MultipartFile file, String encoding)
+      throws IOException {
+    Roster roster = rosters.get(id).roster();
     Table table =
         TableReader.read(
             Optional.ofNullable(file.getOriginalFilename()).orElse("The table"),
             file.getBytes(),
-            new TableReader.Choices(Optional.empty(), Heading.FOUND_OUT, roster.columns()));
-    List<Row> rows = rosters.rowsOf(id).stream().map(RosterRowEntity::row).toList();
-    return Merge.of(roster.columns(), rows, roster.key(), table);
+            new TableReader.Choices(named(encoding), Heading.FOUND_OUT, roster.columns()));
+    return Merge.of(
+        roster.columns(), rows.stream().map(RosterRowEntity::row).toList(), roster.key(), table);
+  }
+
+  private static Optional<String> named(String encoding) {
+    return encoding.isBlank() ? Optional.empty() : Optional.of(encoding);
   }
 
   /**
