@@ -32,9 +32,9 @@ final class GroupPainter {
       Body body = new Body.Ready(pixels, shape, List.of(), face);
       return Finishing.of(look, silhouette, body, Optional.empty(), cutBehind);
     }
-    Plane amount = Plane.clear(bounds);
+    Plane amount = pixels.alpha();
     for (int i = 0; i < amount.values().length; i++) {
-      amount.values()[i] = pixels.alpha().values()[i] * face;
+      amount.values()[i] *= face;
     }
     Body body = new Body.Ready(pixels, shape, List.of(), 0);
     return Finishing.of(look, silhouette, body, Optional.of(amount), cutBehind);

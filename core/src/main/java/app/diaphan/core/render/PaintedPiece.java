@@ -90,7 +90,7 @@ record PaintedPiece(
       }
     }
     if (body instanceof Body.Ready ready) {
-      values += 4L * ready.pixels().alpha().values().length;
+      packed += ready.pixels().bytes();
     }
     values += cut.map(it -> it.amount().values().length).orElse(0);
     values += cutBehind.map(plane -> plane.values().length).orElse(0);

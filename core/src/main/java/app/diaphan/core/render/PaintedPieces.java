@@ -1,5 +1,6 @@
 package app.diaphan.core.render;
 
+import app.diaphan.core.memory.InUse;
 import app.diaphan.core.memory.Memory;
 import app.diaphan.core.memory.Remembered;
 import app.diaphan.core.overlay.Piece;
@@ -10,6 +11,12 @@ import java.util.function.Supplier;
 
 /** Painted pieces by all that decides how they look. */
 final class PaintedPieces {
+  /** Bytes from which on a piece may be too large to be remembered. */
+  private static final long LARGE = 4 << 20;
+
+  /** What some drawing still holds costs nothing to have again. */
+  private final InUse<Key, PaintedPiece> inUse = new InUse<>();
+
   private final Remembered<Key, PaintedPiece> remembered;
 
   /** The pictures stand for what the piece only names; its size may come from what it hugs. */
@@ -41,6 +48,15 @@ final class PaintedPieces {
    * @param piece as it is to be painted, with the finishes that its group gives it
    */
   PaintedPiece of(PlacedPiece placed, Piece piece, Canvas canvas, Supplier<PaintedPiece> painting) {
-    return remembered.of(Key.of(placed, piece, canvas), painting);
+    Key key = Key.of(placed, piece, canvas);
+    return inUse.known(key).orElseGet(() -> remembered.of(key, () -> painted(key, painting)));
+  }
+
+  private PaintedPiece painted(Key key, Supplier<PaintedPiece> painting) {
+    PaintedPiece piece = painting.get();
+    if (piece.weight() >= LARGE) {
+      inUse.put(key, piece);
+    }
+    return piece;
   }
 }

@@ -92,7 +92,11 @@ class Problems extends ResponseEntityExceptionHandler {
   }
 
   @ExceptionHandler
-  ProblemDetail unexpected(Exception e) {
+  ProblemDetail unexpected(Exception e, HttpServletRequest request) {
+    // Spring hands on errors in an exception of its own, for which this method is the nearer one.
+    if (e.getCause() instanceof OutOfMemoryError full) {
+      return noMemory(full, request);
+    }
     if (DisconnectedClientHelper.isClientDisconnectedException(e)) {
       // Nobody is there to be told: the browser turned to something else.
       return ProblemDetail.forStatus(HttpStatus.INTERNAL_SERVER_ERROR);
