@@ -22,18 +22,22 @@ final class AlphaCount {
    * @param samples pixels of equal size whose last sample is alpha, high byte first
    * @param pixel bytes in a pixel
    * @param sample bytes in a sample: 1 or 2
+   * @return whether all samples of the row are 0
    */
-  void row(int y, byte[] samples, int at, int pixel, int sample) {
+  boolean row(int y, byte[] samples, int at, int pixel, int sample) {
     int length = width * pixel;
     if (nothing.length < length) {
       nothing = new byte[length];
     }
-    if (Arrays.equals(samples, at, at + length, nothing, 0, length)) {
+    int different = Arrays.mismatch(samples, at, at + length, nothing, 0, length);
+    if (different < 0) {
       clear += width;
       all += width;
-      return;
+      return true;
     }
-    for (int x = 0, i = at + pixel - sample; x < width; x++, i += pixel) {
+    int first = different / pixel;
+    clear += first;
+    for (int x = first, i = at + x * pixel + pixel - sample; x < width; x++, i += pixel) {
       int alpha =
           sample == 1 ? samples[i] & 0xff : (samples[i] & 0xff) << 8 | samples[i + 1] & 0xff;
       if (alpha == 0) {
@@ -49,6 +53,7 @@ final class AlphaCount {
       }
     }
     all += width;
+    return false;
   }
 
   /** Rows without alpha are solid throughout. */

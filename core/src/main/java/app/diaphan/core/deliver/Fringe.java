@@ -1,7 +1,5 @@
 package app.diaphan.core.deliver;
 
-import java.util.Arrays;
-
 /**
  * Measures what an editor makes of a file's outer edges when it halves it by mixing straight
  * colours and alphas apart: 2 × 2 pixels of which some are clear, compared with what they are
@@ -12,7 +10,7 @@ final class Fringe {
   private final int sample;
   private final double most;
   private final byte[] above;
-  private final byte[] nothing;
+  private boolean aboveClear = true;
   private double worst;
 
   /**
@@ -23,19 +21,21 @@ final class Fringe {
     this.sample = sample;
     most = sample == 1 ? 255 : 65535;
     above = new byte[width * 4 * sample];
-    nothing = new byte[above.length];
   }
 
   /**
    * @param samples straight red, green, blue and alpha of each pixel, high byte first
+   * @param clear whether all of them are 0
    */
-  void row(int y, byte[] samples, int at) {
+  void row(int y, byte[] samples, int at, boolean clear) {
     if (y % 2 == 0) {
-      System.arraycopy(samples, at, above, 0, above.length);
+      if (!clear || !aboveClear) {
+        System.arraycopy(samples, at, above, 0, above.length);
+      }
+      aboveClear = clear;
       return;
     }
-    if (Arrays.equals(above, nothing)
-        && Arrays.equals(samples, at, at + nothing.length, nothing, 0, nothing.length)) {
+    if (aboveClear && clear) {
       return;
     }
     int pixel = 4 * sample;

@@ -138,13 +138,18 @@ final class PngFilter {
     }
   }
 
+  /** Without branches, which nobody could foretell. */
   private static int paeth(int left, int up, int corner) {
     int toLeft = Math.abs(up - corner);
     int toUp = Math.abs(left - corner);
     int toCorner = Math.abs(left + up - 2 * corner);
-    if (toLeft <= toUp && toLeft <= toCorner) {
-      return left;
-    }
-    return toUp <= toCorner ? up : corner;
+    int second = either(toUp - toCorner - 1, up, corner);
+    return either(toLeft - Math.min(toUp, toCorner) - 1, left, second);
+  }
+
+  /** The one if a number is negative, else the other. */
+  private static int either(int number, int one, int other) {
+    int negative = number >> 31;
+    return one & negative | other & ~negative;
   }
 }

@@ -17,6 +17,7 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.Executor;
@@ -36,20 +37,24 @@ final class PngInspection {
     return read(
         () -> Files.newInputStream(file),
         visitor,
-        ForkJoinPool.commonPool(),
+        Optional.of(ForkJoinPool.commonPool()),
         () -> Files.size(file),
         digest::join);
   }
 
   /** Reads a file while it is being written, and looks at its rows by the way. */
   static FileReport of(FollowedFile file, FileInspector.RowVisitor visitor) throws IOException {
-    return read(file::reading, visitor, Runnable::run, file::size, () -> Digest.of(file.reading()));
+    return read(
+        file::reading, visitor, Optional.empty(), file::size, () -> Digest.of(file.reading()));
   }
 
+  /**
+   * @param looking where rows are looked at; nothing for where they are decoded
+   */
   private static FileReport read(
       Told<InputStream> opened,
       FileInspector.RowVisitor visitor,
-      Executor looking,
+      Optional<Executor> looking,
       Told<Long> size,
       Told<String> digest)
       throws IOException {
@@ -65,30 +70,26 @@ final class PngInspection {
     try {
       int sample = head.bitDepth == 16 ? 2 : 1;
       int stride = head.samplesPerRow * sample;
-      AlphaCount count = new AlphaCount(head.cols);
-      Fringe fringe = new Fringe(head.cols, sample);
-      boolean measured = head.channels == 4 && head.bitDepth >= 8;
-      LookBehind behind =
-          new LookBehind(
-              looking,
-              stride,
-              (y, rows, at, length) -> {
-                if (head.alpha) {
-                  count.row(y, rows, at, head.channels * sample, sample);
-                } else {
-                  count.solidRow(y);
-                }
-                if (measured) {
-                  fringe.row(y, rows, at);
-                }
-                visitor.row(y, rows, at, length);
-              });
+      MeasuredRows look =
+          new MeasuredRows(
+              head.cols,
+              head.channels * sample,
+              sample,
+              head.alpha,
+              head.channels == 4 && head.bitDepth >= 8,
+              visitor);
       byte[] packed = new byte[stride];
+      Optional<LookBehind> behind = looking.map(it -> new LookBehind(it, stride, look));
       for (int y = 0; y < head.rows; y++) {
-        behind.row(y, samples(reader.readRow(), packed, sample));
+        byte[] row = samples(reader.readRow(), packed, sample);
+        if (behind.isPresent()) {
+          behind.get().row(y, row);
+        } else {
+          look.row(y, row, 0, stride);
+        }
       }
       reader.end();
-      behind.finish();
+      behind.ifPresent(LookBehind::finish);
       boolean keyed = reader.getMetadata().getTRNS() instanceof PngChunkTRNS;
       return new FileReport(
           FileFormat.PNG,
@@ -97,11 +98,11 @@ final class PngInspection {
           head.bitDepth,
           head.channels,
           head.alpha || keyed ? FileReport.AlphaFound.STRAIGHT : FileReport.AlphaFound.NONE,
-          count.clearShare(),
-          count.partialShare(),
-          count.solidShare(),
-          count.drawn(),
-          measured ? fringe.worst() : 0,
+          look.count().clearShare(),
+          look.count().partialShare(),
+          look.count().solidShare(),
+          look.count().drawn(),
+          look.fringe(),
           tags(reader),
           size.tell(),
           digest.tell());

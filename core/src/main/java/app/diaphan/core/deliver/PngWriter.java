@@ -20,7 +20,7 @@ import java.util.zip.Deflater;
  */
 final class PngWriter {
   private static final byte[] SIGNATURE = {(byte) 0x89, 'P', 'N', 'G', 13, 10, 26, 10};
-  private static final int BAND = 64;
+  private static final int BAND = 128;
 
   private final SampleRows samples;
   private final FileHeader header;

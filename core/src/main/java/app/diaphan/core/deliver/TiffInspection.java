@@ -38,14 +38,19 @@ final class TiffInspection {
       int bits = number(directory, BaselineTIFFTagSet.TAG_BITS_PER_SAMPLE, 1);
       int channels = number(directory, BaselineTIFFTagSet.TAG_SAMPLES_PER_PIXEL, 1);
       FileReport.AlphaFound alpha = alpha(directory);
-      AlphaCount count = new AlphaCount(width);
       int sample = bits > 8 ? 2 : 1;
-      Fringe fringe = new Fringe(width, sample);
-      boolean measured = alpha == FileReport.AlphaFound.STRAIGHT && channels == 4;
       boolean counted =
           alpha == FileReport.AlphaFound.STRAIGHT
               || alpha == FileReport.AlphaFound.PREMULTIPLIED
               || alpha == FileReport.AlphaFound.ON_MATTE;
+      MeasuredRows look =
+          new MeasuredRows(
+              width,
+              channels * sample,
+              sample,
+              counted,
+              alpha == FileReport.AlphaFound.STRAIGHT && channels == 4,
+              visitor);
       for (int top = 0; top < height; top += ROWS_AT_ONCE) {
         int rows = Math.min(ROWS_AT_ONCE, height - top);
         ImageReadParam part = reader.getDefaultReadParam();
@@ -57,15 +62,7 @@ final class TiffInspection {
         for (int y = 0; y < rows; y++) {
           raster.getPixels(raster.getMinX(), raster.getMinY() + y, width, 1, values);
           pack(values, packed, sample);
-          if (counted) {
-            count.row(top + y, packed, 0, channels * sample, sample);
-          } else {
-            count.solidRow(top + y);
-          }
-          if (measured) {
-            fringe.row(top + y, packed, 0);
-          }
-          visitor.row(top + y, packed, 0, stride);
+          look.row(top + y, packed, 0, stride);
         }
       }
       return new FileReport(
@@ -75,11 +72,11 @@ final class TiffInspection {
           bits,
           channels,
           alpha,
-          count.clearShare(),
-          count.partialShare(),
-          count.solidShare(),
-          count.drawn(),
-          measured ? fringe.worst() : 0,
+          look.count().clearShare(),
+          look.count().partialShare(),
+          look.count().solidShare(),
+          look.count().drawn(),
+          look.fringe(),
           tags(directory),
           Files.size(file),
           Digest.of(file));

@@ -26,12 +26,54 @@ record Ramp(float[] positions, float[] colours) {
   }
 
   /**
-   * Writes the colour at a position.
+   * Writes the colours at positions that follow each other in equal steps. Each stretch between two
+   * stops is a loop of its own.
    *
-   * @param near a stop to begin looking at, such as the one found for the pixel before; at least 1
-   * @return the stop that ends the stretch the position lies in
+   * @param position of the first
    */
-  int colour(double position, int near, float[] rgba, int at) {
+  void row(double position, double step, int count, float[] rgba) {
+    int stop = 1;
+    for (int i = 0; i < count; ) {
+      double here = position + i * step;
+      stop = stop(here, stop);
+      double left = step > 0 ? positions[stop] - here : here - positions[stop - 1];
+      double more = Math.floor(left / Math.abs(step));
+      boolean outer = step > 0 ? stop == positions.length - 1 : stop == 1;
+      int end = outer || !(more < count - i) ? count : i + 1 + (int) Math.max(0, more);
+      between(stop, position, step, i, end, rgba);
+      i = end;
+    }
+  }
+
+  private void between(int stop, double position, double step, int from, int to, float[] rgba) {
+    float first = positions[stop - 1];
+    float span = positions[stop] - first;
+    if (span <= 0) {
+      for (int i = from; i < to; i++) {
+        colour(position + i * step, stop, rgba, 4 * i);
+      }
+      return;
+    }
+    int at = 4 * (stop - 1);
+    float red = colours[at];
+    float green = colours[at + 1];
+    float blue = colours[at + 2];
+    float alpha = colours[at + 3];
+    float redwards = colours[at + 4] - red;
+    float greenwards = colours[at + 5] - green;
+    float bluewards = colours[at + 6] - blue;
+    float alphawards = colours[at + 7] - alpha;
+    for (int i = from; i < to; i++) {
+      float t = Math.min(1, Math.max(0, (float) (position + i * step - first) / span));
+      rgba[4 * i] = red + t * redwards;
+      rgba[4 * i + 1] = green + t * greenwards;
+      rgba[4 * i + 2] = blue + t * bluewards;
+      rgba[4 * i + 3] = alpha + t * alphawards;
+    }
+  }
+
+  /** The stop that ends the stretch a position lies in, looked for from a stop near it. */
+  private int stop(double position, int near) {
     int stop = near;
     while (stop > 1 && position < positions[stop - 1]) {
       stop--;
@@ -39,6 +81,17 @@ record Ramp(float[] positions, float[] colours) {
     while (stop < positions.length - 1 && position > positions[stop]) {
       stop++;
     }
+    return stop;
+  }
+
+  /**
+   * Writes the colour at a position.
+   *
+   * @param near a stop to begin looking at, such as the one found for the pixel before; at least 1
+   * @return the stop that ends the stretch the position lies in
+   */
+  int colour(double position, int near, float[] rgba, int at) {
+    int stop = stop(position, near);
     float span = positions[stop] - positions[stop - 1];
     float t =
         span <= 0

@@ -56,7 +56,21 @@ public final class Rendering {
    */
   public void rows(int top, int bottom, float[] rgba) {
     Arrays.fill(rgba, 0, 4 * canvas.width() * (bottom - top), 0);
-    compose(top, bottom, rgba, 0);
+    compose(top, bottom, rgba, 0, canvas.width());
+  }
+
+  /**
+   * The same for some columns only.
+   *
+   * @param left no column to the left of it is {@link #drawn}
+   * @param right the first column after; none from it on is drawn
+   * @return {@code 4 * (right - left)} values a row
+   */
+  public float[] rows(int top, int bottom, int left, int right) {
+    int width = right - left;
+    float[] rgba = new float[4 * width * (bottom - top)];
+    compose(top, bottom, rgba, -4 * left, width);
+    return rgba;
   }
 
   /** All pixels at once; for frames of moderate size. */
@@ -67,14 +81,18 @@ public final class Rendering {
         drawn.top(),
         drawn.bottom(),
         canvas.width(),
-        (top, bottom) -> compose(top, bottom, all, stride * top));
+        (top, bottom) -> compose(top, bottom, all, stride * top, canvas.width()));
     return all;
   }
 
-  /** Puts the rows together over clear pixels that start at a place of the array. */
-  private void compose(int top, int bottom, float[] rgba, int start) {
-    int width = canvas.width();
-    RowCompositor compositor = new RowCompositor(width);
+  /**
+   * Puts the rows together over clear pixels.
+   *
+   * @param start where column 0 of the first row would be
+   * @param width pixels from one row of the array to the next
+   */
+  private void compose(int top, int bottom, float[] rgba, int start, int width) {
+    RowCompositor compositor = new RowCompositor(drawn.right());
     for (int y = Math.max(top, drawn.top()); y < Math.min(bottom, drawn.bottom()); y++) {
       int at = start + 4 * width * (y - top);
       for (Painted piece : backToFront) {

@@ -43,15 +43,12 @@ interface Shader {
     @Override
     public void row(int y, int left, int count, float[] rgba) {
       double position = (left + 0.5) * perX + (y + 0.5) * perY + start;
-      int stop = 1;
       if (perX == 0 && count > 0) {
-        ramp.colour(position, stop, rgba, 0);
+        ramp.colour(position, 1, rgba, 0);
         new Flat(rgba[0], rgba[1], rgba[2], rgba[3]).row(y, left, count, rgba);
         return;
       }
-      for (int i = 0; i < count; i++, position += perX) {
-        stop = ramp.colour(position, stop, rgba, 4 * i);
-      }
+      ramp.row(position, perX, count, rgba);
     }
   }
 
