@@ -43,6 +43,7 @@ public final class Bench {
     groups.put("deliver/package", PackageBench::run);
     groups.put("editor/", EditorBench::run);
     groups.put("roster/", ignored -> RosterBench.run());
+    groups.put("roster/screen", RosterScreenBench::run);
     groups.put("trust/start", StartBench::run);
     groups.put("trust/memory", MemoryBench::run);
     groups.put("trust/soak", ignored -> Soak.run(demo, rounds(arguments)));

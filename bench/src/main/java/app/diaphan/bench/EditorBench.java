@@ -1,26 +1,17 @@
 package app.diaphan.bench;
 
-import app.diaphan.server.ServerApplication;
-import app.diaphan.server.bundle.BundleStore;
 import app.diaphan.server.draw.DrawingService;
 import app.diaphan.server.store.PackageStore;
-import com.microsoft.playwright.Browser;
-import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.Request;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.LoadState;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Consumer;
-import org.springframework.boot.web.server.context.WebServerApplicationContext;
 
 /** The hand's own lines: from a key to the true picture, and pictures a second while dragging. */
 final class EditorBench {
@@ -30,37 +21,15 @@ final class EditorBench {
   private EditorBench() {}
 
   static List<Line> run(Demo demo) throws Exception {
-    Path data = Files.createTempDirectory("diaphan-bench");
-    try (var server = ServerApplication.start(data, 0);
-        Playwright playwright =
-            Playwright.create(
-                new Playwright.CreateOptions()
-                    .setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-        Browser browser =
-            playwright
-                .chromium()
-                .launch(
-                    new BrowserType.LaunchOptions()
-                        .setExecutablePath(
-                            Path.of(
-                                System.getenv()
-                                    .getOrDefault("DIAPHAN_CHROMIUM", "/usr/bin/chromium")))
-                        .setArgs(
-                            List.of(
-                                "--no-sandbox",
-                                "--disable-gpu",
-                                "--disable-background-networking",
-                                "--disable-component-update",
-                                "--disable-sync")))) {
-      server.getBean(BundleStore.class).add(demo.bundle());
+    try (Screen screen = Screen.of(demo)) {
       // The bar is for a warm machine; a sitting of some minutes warms it as these drawings do.
       for (int i = 0; i < 300; i++) {
-        server
-            .getBean(DrawingService.class)
+        screen
+            .bean(DrawingService.class)
             .draw(1L, EngineBench.renamed(demo.lowerThird(), "Warm " + i), 1, "name");
       }
-      int port = ((WebServerApplicationContext) server).getWebServer().getPort();
-      Page page = browser.newPage(new Browser.NewPageOptions().setViewportSize(1280, 800));
+      int port = screen.port();
+      Page page = screen.page();
       page.navigate("http://127.0.0.1:" + port + "/overlays/2/compose");
       page.getByTestId("composite").waitFor();
       page.getByRole(
@@ -95,8 +64,8 @@ final class EditorBench {
               Clock.percentile(drags, 0.5),
               "ms",
               120));
-      lines.addAll(crowded(server.getBean(PackageStore.class), page, port));
-      lines.add(StrokeBench.run(server, page, port));
+      lines.addAll(crowded(screen.bean(PackageStore.class), page, port));
+      lines.add(StrokeBench.run(screen.server(), page, port));
       lines.addAll(ProofBench.run(page, port));
       return lines;
     }
