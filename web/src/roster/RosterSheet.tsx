@@ -35,7 +35,7 @@ export function RosterSheet(props: Props) {
   const design = designs.find((one) => one.overlayId === overlayId) ?? designs[0];
   const look = `${saved.revision}:${saved.asking.map((one) => `${one.overlayId}.${one.revision}.${one.fed}`).join()}`;
   const rows = useRows(saved.id, look);
-  const extremes = useExtremes(saved.id, `${look}:${rows.stamp}`);
+  const extremes = useExtremes(rows.seen ? saved.id : undefined, `${look}:${rows.stamp}`);
   const runs = useRuns(saved.packageId);
   const delivery = useDeliverRows(saved, runs);
   const [filter, setFilter] = useState<Filter>("All");

@@ -1,9 +1,10 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useCallback, useRef, useState } from "react";
+import { useCallback, useEffect, useRef, useState } from "react";
 import { answer, api, type SavedRow, type TroubledRow } from "../api/client";
 import { rosterRowsKey, useRosterRows } from "./useRosters";
 
 const NONE: SavedRow[] = [];
+const SEEN_MS = 400;
 
 /** What a row was before something was done to it. */
 interface Before {
@@ -14,6 +15,8 @@ interface Before {
 export interface Rows {
   rows: SavedRow[];
   loading: boolean;
+  /** Whether they have been on the screen for a moment. */
+  seen: boolean;
   /** Troubles by the ids of rows. */
   troubles: ReadonlyMap<number, TroubledRow["troubles"]>;
   checking: boolean;
@@ -40,10 +43,19 @@ export function useRows(roster: number, look: string): Rows {
   const line = useRef<Promise<void>>(Promise.resolve());
   const key = rosterRowsKey(roster);
   const fetched = useRosterRows(roster);
+  // Once the rows are seen: checking ten thousand of them takes the whole machine for a while.
+  const [seen, setSeen] = useState(false);
+  const there = fetched.isSuccess;
+  useEffect(() => {
+    if (!there) return;
+    const timer = setTimeout(() => setSeen(true), SEEN_MS);
+    return () => clearTimeout(timer);
+  }, [there]);
   const checked = useQuery({
     queryKey: ["roster-troubles", roster, look, stamp],
     queryFn: () =>
       answer(api.GET("/api/rosters/{id}/troubles", { params: { path: { id: roster } } })),
+    enabled: seen,
     placeholderData: (before) => before,
   });
   const rows = fetched.data ?? NONE;
@@ -101,6 +113,7 @@ export function useRows(roster: number, look: string): Rows {
   return {
     rows,
     loading: fetched.isPending,
+    seen,
     troubles: new Map(checked.data?.map((one) => [one.row, one.troubles])),
     checking: checked.isFetching,
     problem: problem || (fetched.error?.message ?? checked.error?.message ?? ""),

@@ -1,22 +1,32 @@
 package app.diaphan.server.roster;
 
+import app.diaphan.core.Digest;
 import app.diaphan.core.check.CheckKind;
+import app.diaphan.core.memory.Remembered;
+import app.diaphan.core.overlay.retarget.PieceChange;
 import app.diaphan.core.render.Renderer;
 import app.diaphan.core.roster.Extreme;
 import app.diaphan.core.roster.Extremes;
-import app.diaphan.core.roster.PlannedRow;
+import app.diaphan.core.roster.RosterDesign;
 import app.diaphan.core.roster.Row;
 import app.diaphan.core.roster.RowChecks;
 import app.diaphan.core.roster.RowTrouble;
+import app.diaphan.core.targets.NamedTarget;
 import app.diaphan.server.draw.DrawingService;
+import app.diaphan.server.json.DocumentJson;
+import app.diaphan.server.memory.MemoryBudget;
 import app.diaphan.server.store.PackageStore;
+import app.diaphan.server.store.PictureStore;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 
 /** Looks through the rows of a roster: what keeps them from being delivered, and which decide. */
@@ -26,14 +36,45 @@ public class RosterChecks {
   private final RosterDesigns designs;
   private final PackageStore store;
   private final DrawingService drawings;
+  private final PictureStore pictures;
+  private final Remembered<Checked, List<RowTrouble>> checked;
 
   RosterChecks(
-      RosterStore rosters, RosterDesigns designs, PackageStore store, DrawingService drawings) {
+      RosterStore rosters,
+      RosterDesigns designs,
+      PackageStore store,
+      DrawingService drawings,
+      PictureStore pictures,
+      MemoryBudget budget) {
     this.rosters = rosters;
     this.designs = designs;
     this.store = store;
     this.drawings = drawings;
+    this.pictures = pictures;
+    checked =
+        budget
+            .remembered()
+            .kind(
+                key -> 256 + bytesOf(key.cells().stream()),
+                troubles -> 64 + bytesOf(troubles.stream().map(RowTrouble::sentence)));
   }
+
+  private static long bytesOf(Stream<String> texts) {
+    return texts.mapToLong(text -> 64 + 2L * text.length()).sum();
+  }
+
+  /**
+   * All that decides what is wrong with a row in a design at a target.
+   *
+   * @param design a digest of the design and of what fills it
+   * @param problem with the row's name
+   */
+  private record Checked(
+      String design,
+      NamedTarget target,
+      String problem,
+      List<String> cells,
+      List<PieceChange> changes) {}
 
   /**
    * @param row its id
@@ -54,13 +95,24 @@ public class RosterChecks {
     Renderer renderer = drawings.rendererFor(entity.packageId());
     Set<CheckKind> wanted = store.checksMade(entity.packageId());
     Map<Integer, Set<RowTrouble>> found = new ConcurrentHashMap<>();
-    designs.plan(entity, rows, store.targets(entity.packageId()).targets()).parallelStream()
+    List<RosterDesign> filled =
+        designs.of(entity).stream().map(RosterDesigns.Design::design).toList();
+    Map<RosterDesign, String> digests = digests(entity, filled, wanted);
+    designs.plan(entity, rows, store.targets(entity.packageId()).targets(), filled).parallelStream()
         .forEach(
-            planned ->
-                found.merge(
-                    planned.row(),
-                    new LinkedHashSet<>(ofRow(planned, rows, renderer, wanted)),
-                    RosterChecks::both));
+            planned -> {
+              Row row = rows.get(planned.row());
+              List<RowTrouble> troubles =
+                  checked.of(
+                      new Checked(
+                          digests.get(planned.design()),
+                          planned.target(),
+                          planned.problem(),
+                          row.cells(),
+                          row.changes()),
+                      () -> RowChecks.of(planned, row, renderer, wanted));
+              found.merge(planned.row(), new LinkedHashSet<>(troubles), RosterChecks::both);
+            });
     List<TroubledRow> troubled = new ArrayList<>();
     new TreeMap<>(found)
         .forEach(
@@ -78,9 +130,20 @@ public class RosterChecks {
     return both;
   }
 
-  private static List<RowTrouble> ofRow(
-      PlannedRow planned, List<Row> rows, Renderer renderer, Set<CheckKind> wanted) {
-    return RowChecks.of(planned, rows.get(planned.row()), renderer, wanted);
+  /** Of each design, a digest of all in it that decides what is wrong with its rows. */
+  private Map<RosterDesign, String> digests(
+      RosterEntity entity, List<RosterDesign> filled, Set<CheckKind> wanted) {
+    Long packageId = entity.packageId();
+    Map<String, String> contents = new TreeMap<>();
+    pictures.of(packageId).forEach(picture -> contents.put(picture.name(), picture.sha256()));
+    Map<RosterDesign, String> digests = new IdentityHashMap<>();
+    for (RosterDesign design : filled) {
+      String text =
+          DocumentJson.write(
+              List.of(design.overlay(), entity.roster(), store.house(packageId), contents, wanted));
+      digests.put(design, Digest.of(text.getBytes(StandardCharsets.UTF_8)));
+    }
+    return digests;
   }
 
   /** The rows that decide whether a design is right, those of all the roster's designs. */
