@@ -1,13 +1,17 @@
 package app.diaphan.server;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import app.diaphan.core.deliver.FileInspector;
 import app.diaphan.server.Program.Served;
 import java.io.IOException;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
@@ -16,6 +20,8 @@ import tools.jackson.databind.JsonNode;
  * A disk that fills up while the server is at work. The shell's limit on files stands in for it.
  */
 class FullDiskTest {
+  private static final int ROWS = 60;
+
   @TempDir Path work;
 
   @Test
@@ -67,6 +73,72 @@ class FullDiskTest {
       JsonNode now = server.json("GET", "/api/overlays/" + id, "");
       assertEquals(saved + 1, now.path("revision").asInt());
       assertTrue(now.toString().contains("made room"));
+    }
+  }
+
+  @Test
+  void aRosterThatFillsTheDiskIsBroughtToItsEndOnceThereIsRoom() throws Exception {
+    Path data = work.resolve("data");
+    try (Served server =
+        Program.serve(work, Program.command("serve", "--data", data.toString(), "--port", "0"))) {
+      server.ask("POST", "/api/packages", "{\"name\":\"Regatta\"}");
+      server.ask("POST", "/api/packages/1/overlays", TestOverlays.lowerThird("{name}", 1920, 1080));
+      StringBuilder names = new StringBuilder();
+      for (int i = 1; i <= ROWS; i++) {
+        names.append("Skipper ").append(i).append("\\n");
+      }
+      server.ask(
+          "POST",
+          "/api/packages/1/rosters/pasted",
+          "{\"name\":\"Skippers\",\"text\":\"%s\",\"heading\":\"NONE\"}".formatted(names));
+      String order = "{\"rows\":[],\"changedOnly\":true}";
+      server.json("POST", "/api/rosters/1/delivery-runs", order);
+      Path files = data.resolve("deliveries/1-regatta");
+      while (!Files.isDirectory(files) || names(files).size() < 12) {
+        Thread.sleep(5);
+      }
+      limit(server, "6000");
+      Thread.sleep(1500);
+      for (String file : names(files)) {
+        // Whatever has its name is whole.
+        FileInspector.inspect(files.resolve(file));
+      }
+      assertTrue(names(files).size() < ROWS, "the disk was full before the last");
+      limit(server, "unlimited");
+
+      HttpResponse<String> again = null;
+      for (int i = 0; i < 40 && (again == null || again.statusCode() != 202); i++) {
+        Thread.sleep(250);
+        again = server.ask("POST", "/api/rosters/1/delivery-runs", order);
+        if (again.statusCode() != 202) {
+          String sentence = RunningServer.JSON.readTree(again.body()).path("detail").asString();
+          assertFalse(sentence.isEmpty(), again.body());
+        }
+      }
+      assertEquals(202, again.statusCode(), again.body() + "\n" + endOfLog(data));
+      JsonNode newest;
+      do {
+        Thread.sleep(100);
+        newest = server.json("GET", "/api/packages/1/delivery-runs", "").get(0);
+      } while (newest.path("state").asString().equals("RUNNING"));
+      assertEquals(ROWS, names(files).size(), newest + "\n" + endOfLog(data));
+      for (String file : names(files)) {
+        FileInspector.inspect(files.resolve(file));
+      }
+    }
+  }
+
+  private static void limit(Served server, String bytes) throws Exception {
+    new ProcessBuilder(
+            "prlimit", "--fsize=" + bytes + ":", "--pid", Long.toString(server.process().pid()))
+        .inheritIO()
+        .start()
+        .waitFor();
+  }
+
+  private static List<String> names(Path folder) throws IOException {
+    try (Stream<Path> files = Files.list(folder)) {
+      return files.map(file -> file.getFileName().toString()).sorted().toList();
     }
   }
 

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import app.diaphan.core.deliver.FileInspector;
 import app.diaphan.server.RunningServer.Answer;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -338,6 +339,69 @@ class RosterApiTest {
     JsonNode pictures = SERVER.get("/api/packages/" + packageId + "/pictures").body();
     assertEquals(1, pictures.size(), pictures::toString);
     assertEquals("greywick.svg", pictures.get(0).path("name").asString());
+  }
+
+  @Test
+  void aPictureThatIsDeletedDuringARunKeepsBackTheRowsThatNeedIt() throws Exception {
+    pennant("greywick.svg");
+    long named = pennant("osier-point.svg");
+    SERVER.post("/api/packages/" + packageId + "/overlays", TestOverlays.pennant("{name}"));
+    StringBuilder table = new StringBuilder("name,pennant\n");
+    for (int i = 0; i < 80; i++) {
+      table.append("Skipper ").append(i).append(",osier-point.svg\n");
+    }
+    long roster = given("skippers.csv", table.toString()).path("id").asLong();
+    Answer started =
+        SERVER.post(
+            "/api/rosters/" + roster + "/delivery-runs", "{\"rows\":[],\"changedOnly\":false}");
+    String path = "/api/delivery-runs/" + started.body().path("id").asLong();
+    while (files().stream().filter(file -> file.startsWith("pennant")).count() < 10) {
+      Thread.sleep(5);
+    }
+
+    assertEquals(204, SERVER.delete("/api/pictures/" + named).status());
+    SERVER.get(path + "/events");
+
+    JsonNode run = SERVER.get(path).body();
+    int delivered = run.path("delivered").asInt();
+    assertTrue(delivered > 10 && delivered < run.path("planned").asInt(), run::toString);
+    assertEquals(delivered, files().size());
+    for (String file : files()) {
+      FileInspector.inspect(folder.resolve(file));
+    }
+    assertTrue(
+        run.toString().contains("The package has no picture \\\"osier-point.svg\\\""),
+        run::toString);
+  }
+
+  @Test
+  void whatIsWrongIsLookedForAgainWhenWhatDecidesItChanges() throws IOException {
+    SERVER.post("/api/packages/" + packageId + "/overlays", TestOverlays.pennant("{name}"));
+    long roster = given("skippers.csv", "name,pennant\nYsolde,greywick.svg\n").path("id").asLong();
+    assertEquals(1, troubles(roster));
+    assertEquals(1, troubles(roster));
+    pennant("greywick.svg");
+    assertEquals(0, troubles(roster));
+    keepCell(rows(roster).get(0), 1, "osier.svg");
+    assertEquals(1, troubles(roster));
+    keepCell(rows(roster).get(0), 1, "greywick.svg");
+    assertEquals(0, troubles(roster));
+  }
+
+  /** Takes a picture of the demo in, and gives its id. */
+  private long pennant(String name) throws IOException {
+    return SERVER
+        .upload(
+            "/api/packages/" + packageId + "/pictures",
+            name,
+            Files.readAllBytes(Path.of("../demo/lantern-reach-regatta/pictures/" + name)))
+        .body()
+        .path("id")
+        .asLong();
+  }
+
+  private static int troubles(long roster) {
+    return SERVER.get("/api/rosters/" + roster + "/troubles").body().size();
   }
 
   @Test

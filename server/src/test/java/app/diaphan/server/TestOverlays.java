@@ -66,6 +66,23 @@ public final class TestOverlays {
         .formatted(frame(width, height), RunningServer.JSON.writeValueAsString(words));
   }
 
+  /** Words with a picture that column "pennant" names. */
+  public static String pennant(String words) {
+    return lowerThird(words, 1920, 1080)
+        .replaceFirst("\"Lower third\"", "\"Pennant\"")
+        .replaceFirst(
+            "\"stack\":\\[",
+            """
+            "stack":[{"kind":"picture","id":"p","name":"Flag","shown":true,"locked":false,
+             "place":{"hook":{"kind":"frame","area":"FRAME"},"point":"CENTRE","own":"CENTRE",
+                      "right":0,"down":0,"turn":0,"mirrored":false},
+             "picture":"greywick.svg","page":1,"cutOut":{"kind":"none"},"tint":{"kind":"own"},
+             "crop":{"left":0,"top":0,"right":0,"bottom":0},"fit":"CONTAIN",
+             "width":300,"height":200,
+             "look":{"faceOpacity":1,"overallOpacity":1,"finishes":[],"follows":"","punch":"NONE"},
+             "slots":[{"kind":"picture","column":"pennant"}]},""");
+  }
+
   /** Much the same as version 2 wrote it. */
   public static String ofVersion2(String words) {
     return """
