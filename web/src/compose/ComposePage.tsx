@@ -179,12 +179,7 @@ function Compose({ overlay, packageId }: { overlay: Overlay; packageId: number }
             />
           )}
           {roster && design && strip === "Rows" ? (
-            <DecisiveStrip
-              saved={roster}
-              design={design}
-              backdrop={chosen}
-              shape={width / overlay.frame.height}
-            />
+            <DecisiveStrip saved={roster} design={design} backdrop={chosen} />
           ) : (
             <BackdropStrip
               backdrops={backdrops}

@@ -3,6 +3,8 @@ import type { Brought } from "./bring";
 
 interface Props {
   brought: Brought;
+  /** While it is read again. */
+  busy: boolean;
   onReadAs: (encoding: string, heading: "FIRST_ROW" | "NONE") => void;
   onDone: () => void;
 }
@@ -26,7 +28,7 @@ const ENCODINGS = [
 ];
 
 /** How a table that was just brought was read, and what was left out; text can be read otherwise. */
-export function AsRead({ brought, onReadAs, onDone }: Props) {
+export function AsRead({ brought, busy, onReadAs, onDone }: Props) {
   const { roster } = brought;
   const heading = roster.headed ? "FIRST_ROW" : "NONE";
   const encodings = ENCODINGS.includes(roster.encoding)
@@ -39,7 +41,7 @@ export function AsRead({ brought, onReadAs, onDone }: Props) {
     >
       <span className="flex-1">
         {roster.encoding !== "" && (
-          <>
+          <fieldset className="contents" disabled={busy}>
             The text was read as{" "}
             <Choice
               label="Encoding"
@@ -60,7 +62,7 @@ export function AsRead({ brought, onReadAs, onDone }: Props) {
               onChange={(next) => onReadAs(roster.encoding, next)}
             />
             .{" "}
-          </>
+          </fieldset>
         )}
         {roster.notes.join(" ")}
       </span>

@@ -8,15 +8,13 @@ interface Props {
   saved: SavedRoster;
   design: DesignAsking;
   backdrop: Backdrop;
-  /** Width over height as shown. */
-  shape: number;
 }
 
 /** At which frame width the small pictures are drawn, in pixels. */
-const FRAME_WIDTH = 480;
+const FRAME_WIDTH = 640;
 
 /** Small pictures of the rows that decide whether the design is right, over the chosen backdrop. */
-export function DecisiveStrip({ saved, design, backdrop, shape }: Props) {
+export function DecisiveStrip({ saved, design, backdrop }: Props) {
   const { rows: inHand, take } = useRowInHand();
   const look = saved.asking.map((one) => `${one.overlayId}.${one.revision}`).join();
   const extremes = useExtremes(saved.id, look).data ?? [];
@@ -46,17 +44,16 @@ export function DecisiveStrip({ saved, design, backdrop, shape }: Props) {
             className={`flex shrink-0 flex-col gap-1 rounded p-0.5 text-[11px] ${on ? "text-primary" : ""}`}
           >
             <span
-              className={`relative block h-[52px] overflow-hidden rounded-sm ${on ? "ring-2 ring-primary" : "ring-1 ring-base-300"}`}
-              style={{ width: Math.max(92, 52 * shape) }}
+              className={`relative block h-[52px] w-36 overflow-hidden rounded-sm ${on ? "ring-2 ring-primary" : "ring-1 ring-base-300"}`}
             >
               <BackdropLayer backdrop={backdrop} />
               <img
-                src={rowPicture(saved, design, row, FRAME_WIDTH)}
+                src={rowPicture(saved, design, row, FRAME_WIDTH, true)}
                 alt=""
-                className="absolute inset-0 h-full w-full object-contain"
+                className="absolute inset-0 h-full w-full object-contain p-1"
               />
             </span>
-            <span className="max-w-32 truncate px-0.5 text-left">
+            <span className="max-w-36 truncate px-0.5 text-left">
               <span className="opacity-60">{place + 1}</span> {reasons.join(", ")}
             </span>
           </button>

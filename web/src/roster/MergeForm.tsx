@@ -15,7 +15,7 @@ const placeOf = (cell: Disputed) => `${cell.row}.${cell.column}`;
 export function MergeForm({ summary, onMerge, onLeave }: Props) {
   const { added, changed, same, gone, disputed } = summary;
   const [taken, setTaken] = useState<ReadonlySet<string>>(new Set());
-  const [withoutGone, setWithoutGone] = useState(true);
+  const [withoutGone, setWithoutGone] = useState(false);
   const take = (cells: Disputed[], theirs: boolean) => {
     const next = new Set(taken);
     for (const cell of cells) {

@@ -1,5 +1,5 @@
 import { FileDown, FileText, Plus } from "lucide-react";
-import { useState } from "react";
+import { useRef, useState } from "react";
 import { answer, api, type MergeSummary, type SavedRoster, upload } from "../api/client";
 import { PICTURE_FILES } from "../pictures/takeIn";
 import { Choice } from "../ui/Choice";
@@ -14,6 +14,8 @@ interface Props {
   onChoose: (roster: number) => void;
   onFiles: (files: File[]) => void;
   onChanged: () => void;
+  /** Ends when all that was changed in the rows is kept. */
+  kept: () => Promise<void>;
   onMerged: () => void;
   onAddRow: () => void;
 }
@@ -25,13 +27,16 @@ interface Offered {
 
 /** Which roster it is, and what can be done with its table as a whole. */
 export function RosterMenu(props: Props) {
-  const { saved, rosters, onChoose, onFiles, onChanged, onMerged, onAddRow } = props;
+  const { saved, rosters, onChoose, onFiles, onChanged, kept, onMerged, onAddRow } = props;
+  const menu = useRef<HTMLDetailsElement>(null);
+  const close = () => menu.current?.removeAttribute("open");
   const [offered, setOffered] = useState<Offered>();
   const [problem, setProblem] = useState("");
   const told = (e: unknown) => setProblem(e instanceof Error ? e.message : String(e));
   const look = async (file: File) => {
     setProblem("");
     try {
+      await kept();
       setOffered({ file, summary: await upload(`/api/rosters/${saved.id}/merge`, file) });
     } catch (e) {
       told(e);
@@ -40,6 +45,7 @@ export function RosterMenu(props: Props) {
   const merge = async (taken: readonly string[], withoutGone: boolean) => {
     if (!offered) return;
     try {
+      await kept();
       await upload(
         `/api/rosters/${saved.id}/merge?withoutGone=${withoutGone}`,
         offered.file,
@@ -73,7 +79,7 @@ export function RosterMenu(props: Props) {
       ) : (
         <h2 className="font-semibold">{saved.roster.name}</h2>
       )}
-      <details className="dropdown">
+      <details ref={menu} className="dropdown">
         <summary className="btn btn-sm">The table</summary>
         <ul className="menu dropdown-content z-20 mt-1 w-64 rounded border border-base-300 bg-base-100 p-2 text-sm shadow">
           <li>
@@ -82,7 +88,10 @@ export function RosterMenu(props: Props) {
               accept={TABLE_FILES}
               words="Give the table again…"
               className=""
-              onFiles={([file]) => file && void look(file)}
+              onFiles={([file]) => {
+                close();
+                if (file) void look(file);
+              }}
             />
           </li>
           <li>
@@ -92,16 +101,19 @@ export function RosterMenu(props: Props) {
               words="Another table, or pictures…"
               className=""
               many
-              onFiles={onFiles}
+              onFiles={(files) => {
+                close();
+                onFiles(files);
+              }}
             />
           </li>
           <li>
-            <a href={`/api/rosters/${saved.id}/table.csv`} download>
+            <a href={`/api/rosters/${saved.id}/table.csv`} download onClick={close}>
               <FileDown size={14} aria-hidden /> Take the table away as CSV
             </a>
           </li>
           <li>
-            <a href={`/api/rosters/${saved.id}/contact-sheet.pdf`} download>
+            <a href={`/api/rosters/${saved.id}/contact-sheet.pdf`} download onClick={close}>
               <FileText size={14} aria-hidden /> Contact sheet as PDF
             </a>
           </li>

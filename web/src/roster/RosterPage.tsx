@@ -49,6 +49,7 @@ function Rosters({ overlay, overlayId, packageId }: Props) {
   };
   const readAs = async (before: Brought, encoding: string, heading: "FIRST_ROW" | "NONE") => {
     setProblems([]);
+    setBusy(true);
     try {
       const read = await readAgain(before, encoding, heading);
       setBrought(read);
@@ -57,6 +58,7 @@ function Rosters({ overlay, overlayId, packageId }: Props) {
       setProblems([e instanceof Error ? e.message : String(e)]);
     }
     await fetchAnew();
+    setBusy(false);
   };
 
   return (
@@ -81,6 +83,7 @@ function Rosters({ overlay, overlayId, packageId }: Props) {
       {brought && brought.roster.id === roster?.id && told(brought) && (
         <AsRead
           brought={brought}
+          busy={busy}
           onReadAs={(encoding, heading) => void readAs(brought, encoding, heading)}
           onDone={() => setBrought(undefined)}
         />

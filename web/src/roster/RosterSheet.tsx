@@ -37,7 +37,7 @@ export function RosterSheet(props: Props) {
   const rows = useRows(saved.id, look);
   const extremes = useExtremes(rows.seen ? saved.id : undefined, `${look}:${rows.stamp}`);
   const runs = useRuns(saved.packageId);
-  const delivery = useDeliverRows(saved, runs);
+  const delivery = useDeliverRows(saved, runs, rows.kept);
   const [filter, setFilter] = useState<Filter>("All");
   const [large, showLarge] = useState(false);
   const { rows: inHand, take } = useRowInHand();
@@ -68,35 +68,23 @@ export function RosterSheet(props: Props) {
   const filters = FILTERS.filter((name) => name !== "Chosen" || picked.size > 0 || filter === name);
   return (
     <div className="flex min-h-0 flex-1 flex-col">
-      <div className="flex shrink-0 flex-wrap items-center gap-2 border-b border-base-300 bg-base-100 px-4 py-2">
+      <div className="flex shrink-0 flex-wrap items-center gap-2 bg-base-100 px-4 pt-2">
         <RosterMenu
           saved={saved}
           rosters={rosters}
           onChoose={onChoose}
           onFiles={onFiles}
           onChanged={onChanged}
+          kept={rows.kept}
           onMerged={() => void rows.fetchAnew().then(onChanged)}
           onAddRow={() => void rows.add([saved.roster.columns.map(() => "")])}
         />
-        <Tabs
-          label="Rows shown"
-          names={filters.map(label)}
-          chosen={label(filter)}
-          onChoose={(name) => setFilter(FILTERS.find((one) => name.startsWith(one)) ?? "All")}
-        />
-        {picked.size > 0 && (
-          <button type="button" className="btn btn-ghost btn-xs" onClick={pickNone}>
-            Choose none
-          </button>
-        )}
-        <FindReplace roster={saved.roster} rows={rows} />
         {rows.undoes !== undefined && (
           <button type="button" className="btn btn-ghost btn-sm" onClick={rows.undo}>
             Undo: {rows.undoes}
           </button>
         )}
         <span className="flex-1" />
-        {rows.checking && <span className="text-xs opacity-70">Rows are being checked…</span>}
         <button
           type="button"
           className="btn btn-sm"
@@ -124,6 +112,21 @@ export function RosterSheet(props: Props) {
           Only what changed
         </button>
       </div>
+      <div className="flex shrink-0 flex-wrap items-center gap-2 border-b border-base-300 bg-base-100 px-4 py-1.5">
+        <Tabs
+          label="Rows shown"
+          names={filters.map(label)}
+          chosen={label(filter)}
+          onChoose={(name) => setFilter(FILTERS.find((one) => name.startsWith(one)) ?? "All")}
+        />
+        {picked.size > 0 && (
+          <button type="button" className="btn btn-ghost btn-xs" onClick={pickNone}>
+            Choose none
+          </button>
+        )}
+        <FindReplace roster={saved.roster} rows={rows} />
+        {rows.checking && <span className="text-xs opacity-70">Rows are being checked…</span>}
+      </div>
       <Feeding saved={saved} overlayId={overlayId} onChanged={onChanged} />
       <RunProgress running={runs.running} onCallOff={() => void runs.callOff()} />
       {(rows.problem || delivery.problem) && (
@@ -132,7 +135,7 @@ export function RosterSheet(props: Props) {
         </div>
       )}
       {last && last.state !== "RUNNING" && (
-        <div className="border-b border-base-300 px-4 pt-2">
+        <div className="max-h-36 shrink-0 overflow-y-auto border-b border-base-300 px-4 pt-2">
           <RunLinks run={last} />
         </div>
       )}

@@ -127,7 +127,9 @@ export function TableRow(props: Props) {
         )}
         {troubles.slice(0, 1).map((trouble) => (
           <span key={trouble.sentence} className="block text-error">
-            <span className="line-clamp-3">{trouble.sentence.replace(/ Take ".*"\?$/, "")}</span>
+            <span className={troubles.length > 1 || why ? "line-clamp-2" : "line-clamp-3"}>
+              {trouble.sentence.replace(/ Take ".*"\?$/, "")}
+            </span>
             {trouble.instead && (
               <button
                 type="button"

@@ -4,8 +4,12 @@ import { answer, api, type SavedRoster } from "../api/client";
 import type { Runs } from "../deliver/useRuns";
 import { savedNow } from "../document/saving";
 
-/** Delivers the rows of a roster. */
-export function useDeliverRows(saved: SavedRoster, runs: Runs) {
+/**
+ * Delivers the rows of a roster.
+ *
+ * @param kept ends when all that was changed in them is kept
+ */
+export function useDeliverRows(saved: SavedRoster, runs: Runs, kept: () => Promise<void>) {
   const queries = useQueryClient();
   const [problem, setProblem] = useState("");
   const [lastRun, setLastRun] = useState<number>();
@@ -15,6 +19,7 @@ export function useDeliverRows(saved: SavedRoster, runs: Runs) {
   const start = async (changedOnly: boolean, rows: readonly number[]) => {
     setProblem("");
     try {
+      await kept();
       if (!(await savedNow())) {
         setProblem("The overlay could not be saved, so nothing was delivered.");
         return;

@@ -31,6 +31,8 @@ export interface Rows {
   add: (cells: string[][]) => Promise<void>;
   remove: (row: number) => Promise<void>;
   fetchAnew: () => Promise<void>;
+  /** Ends when all that was changed is kept: before that the server knows other rows. */
+  kept: () => Promise<void>;
 }
 
 /** The rows of a roster, and what is wrong with them. Editing a cell costs one row. */
@@ -142,5 +144,6 @@ export function useRows(roster: number, look: string): Rows {
     remove: (row) =>
       doing(() => answer(api.DELETE("/api/roster-rows/{id}", { params: { path: { id: row } } }))),
     fetchAnew,
+    kept: () => line.current,
   };
 }

@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.KeyboardModifier;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -305,6 +306,138 @@ class RosterTest {
   }
 
   @Test
+  void theRowsThatDecideAreShownBeneathTheStageAndTakenInHand() throws IOException {
+    browser.loadDemo();
+    browser.open("/overlays/10/compose");
+    String without = page.getByTestId("composite").first().getAttribute("src");
+    tab("Rows").click();
+    Locator longest =
+        page.getByRole(AriaRole.RADIO)
+            .filter(new Locator.FilterOptions().setHasText("longest boat"));
+    assertThat(longest).isVisible();
+    longest.click();
+    assertThat(page.getByTestId("composite").first()).not().hasAttribute("src", without);
+    assertThat(labelled("Shown with row").locator("option:checked"))
+        .hasText(java.util.regex.Pattern.compile("row 6, Maximiliane.*"));
+  }
+
+  @Test
+  void namesOfColumnsAreCompletedWhileBracesAreTyped() throws IOException {
+    browser.loadDemo();
+    browser.open("/overlays/10/compose");
+    button("Name: Text").click();
+    labelled("Words").click();
+    page.keyboard().press("End");
+    page.keyboard().type(" {bo");
+    assertThat(page.getByRole(AriaRole.OPTION, named("boat"))).isVisible();
+    page.keyboard().press("Enter");
+    assertThat(labelled("Words")).hasValue("{name} {boat}");
+    page.keyboard().type(" {{c");
+    assertThat(page.getByRole(AriaRole.LISTBOX)).hasCount(0);
+    page.keyboard().press("Backspace");
+    page.keyboard().press("Backspace");
+    page.keyboard().type("c");
+    page.keyboard().press("ArrowDown");
+    page.keyboard().press("Tab");
+    assertThat(labelled("Words")).hasValue("{name} {boat} {colour}");
+    page.keyboard().type(" {n");
+    page.keyboard().press("Escape");
+    assertThat(page.getByRole(AriaRole.LISTBOX)).hasCount(0);
+    page.keyboard().press("Enter");
+    page.keyboard().type("x");
+    assertThat(labelled("Words")).hasValue("{name} {boat} {colour} {n\nx");
+  }
+
+  private static Page.GetByRoleOptions named(String name) {
+    return new Page.GetByRoleOptions().setName(name).setExact(true);
+  }
+
+  private Locator tab(String name) {
+    return page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(name));
+  }
+
+  @Test
+  void chosenRowsGoOutAloneAndWhatChangedSinceIsShown() throws IOException {
+    designedLowerThird();
+    browser.open("/overlays/1/roster");
+    labelled("A table, and pictures")
+        .setInputFiles(
+            table(
+                "name,boat,pennant,colour",
+                "Ada,Heron,osier-point.svg,#ff0000",
+                "Bram,Tern,osier-point.svg,#00ff00",
+                "Cleo,Gull,osier-point.svg,#0000ff",
+                "Dora,Plover,osier-point.svg,#00ffff"));
+    button("Choose row 2").click();
+    button("Choose row 3")
+        .click(new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.SHIFT)));
+    tab("Chosen 2").click();
+    assertThat(page.getByRole(AriaRole.ROW)).hasCount(3);
+    button("Deliver 2 chosen rows").click();
+    assertThat(page.getByText("All 2 were delivered.")).isVisible();
+    assertEquals(List.of("lower-third_bram.png", "lower-third_cleo.png"), files("1-regatta"));
+
+    button("Choose none").click();
+    tab("Changed since delivered").click();
+    assertThat(tab("Changed since delivered 2")).isVisible();
+    assertThat(cell(1, "name")).hasText("Ada");
+    tab("All 4").click();
+    cell(2, "boat").click();
+    page.keyboard().type("Osprey");
+    page.keyboard().press("Enter");
+    tab("Changed since delivered").click();
+    assertThat(tab("Changed since delivered 3")).isVisible();
+    button("Only what changed").click();
+    assertThat(page.getByText("All 3 were delivered.")).isVisible();
+    assertThat(tab("Changed since delivered 0")).isVisible();
+  }
+
+  @Test
+  void aTextIsReadOtherwiseRightAfterItWasGiven() throws IOException {
+    designedLowerThird();
+    browser.open("/overlays/1/roster");
+    Path names = folder.resolve("names.csv");
+    Files.write(
+        names,
+        "Zo\u00eb\r\nJos\u00e9\r\n".getBytes(java.nio.charset.Charset.forName("windows-1252")));
+    labelled("A table, and pictures").setInputFiles(names);
+    labelled("Encoding").selectOption("Windows-1252");
+    labelled("First line").selectOption("is a row like the others");
+    assertThat(page.getByRole(AriaRole.ROW)).hasCount(3);
+    assertThat(page.getByText("Jos\u00e9")).isVisible();
+    assertThat(page.getByText("Zo\u00eb")).isVisible();
+    labelled("First line").selectOption("names the columns");
+    assertThat(page.getByRole(AriaRole.ROW)).hasCount(2);
+    assertThat(page.getByRole(AriaRole.COLUMNHEADER, named("Zo\u00eb"))).isVisible();
+  }
+
+  @Test
+  void cellsThatBothChangedAreAskedAboutOneByOne() throws IOException {
+    browser.loadDemo();
+    browser.open("/overlays/10/roster");
+    assertThat(cell(1, "name")).hasText("Ysolde Farrow-Quill");
+    for (int row = 1; row <= 2; row++) {
+      cell(row, "boat").click();
+      page.keyboard().type("Mine " + row);
+      page.keyboard().press("Enter");
+    }
+    page.getByText("The table", new Page.GetByTextOptions().setExact(true)).click();
+    labelled("The table again")
+        .setInputFiles(
+            table(
+                "name,boat,club,pennant,colour",
+                "Ysolde Farrow-Quill,Theirs 1,Osier Point,osier-point.svg,#3f7d5a",
+                "Tam Orrin,Theirs 2,Greywick,greywick.svg,#8d99a6"));
+    Locator form = page.getByRole(AriaRole.GROUP, named("The table given again"));
+    assertThat(form).containsText("2 cells were changed by you and by the table.");
+    form.getByRole(AriaRole.LISTITEM).nth(1).getByRole(AriaRole.RADIO).nth(1).check();
+    button("Merge").click();
+    assertThat(cell(1, "boat")).hasText("Mine 1");
+    assertThat(cell(2, "boat")).hasText("Theirs 2");
+    assertThat(page.getByText("All 24")).isVisible();
+  }
+
+  @Test
   void theTableGivenAgainAsksBeforeItChangesAnything() throws IOException {
     browser.loadDemo();
     browser.open("/overlays/10/roster");
@@ -318,7 +451,8 @@ class RosterTest {
                 "New Name,Gull,Greywick,greywick.svg,#8d99a6"));
     assertThat(page.getByText("This table has 1 new, 1 changed, 0 the same, 23 gone.")).isVisible();
     assertThat(cell(1, "boat")).hasText("Second Lantern");
-    button("Merge and take 23 away").click();
+    labelled("Take away the 23 that are gone").check();
+    button("Merge").click();
     assertThat(cell(1, "boat")).hasText("Third Lantern");
     assertThat(page.getByRole(AriaRole.ROW)).hasCount(3);
   }
