@@ -29,26 +29,35 @@ final class Screen implements AutoCloseable {
   static Screen of(Demo demo) throws IOException {
     ConfigurableApplicationContext server =
         ServerApplication.start(Files.createTempDirectory("diaphan-bench"), 0);
-    Playwright playwright =
-        Playwright.create(
-            new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-    Browser browser =
-        playwright
-            .chromium()
-            .launch(
-                new BrowserType.LaunchOptions()
-                    .setExecutablePath(
-                        Path.of(
-                            System.getenv().getOrDefault("DIAPHAN_CHROMIUM", "/usr/bin/chromium")))
-                    .setArgs(
-                        List.of(
-                            "--no-sandbox",
-                            "--disable-gpu",
-                            "--disable-background-networking",
-                            "--disable-component-update",
-                            "--disable-sync")));
+    Playwright playwright = playwright();
+    Browser browser = browser(playwright);
     server.getBean(BundleStore.class).add(demo.bundle());
     return new Screen(server, playwright, browser);
+  }
+
+  static Playwright playwright() {
+    return Playwright.create(
+        new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+  }
+
+  static Browser browser(Playwright playwright) {
+    return playwright
+        .chromium()
+        .launch(
+            new BrowserType.LaunchOptions()
+                .setExecutablePath(
+                    Path.of(System.getenv().getOrDefault("DIAPHAN_CHROMIUM", "/usr/bin/chromium")))
+                .setArgs(
+                    List.of(
+                        "--no-sandbox",
+                        "--disable-gpu",
+                        "--disable-background-networking",
+                        "--disable-component-update",
+                        "--disable-sync")));
+  }
+
+  static Page page(Browser browser) {
+    return browser.newPage(new Browser.NewPageOptions().setViewportSize(1280, 800));
   }
 
   <T> T bean(Class<T> type) {
@@ -64,7 +73,7 @@ final class Screen implements AutoCloseable {
   }
 
   Page page() {
-    return browser.newPage(new Browser.NewPageOptions().setViewportSize(1280, 800));
+    return page(browser);
   }
 
   @Override

@@ -189,6 +189,11 @@ final class ServerProcess implements AutoCloseable {
     client.close();
   }
 
+  /** Where it listens, as a browser takes it. */
+  String address() {
+    return address;
+  }
+
   @Override
   public void close() throws InterruptedException {
     process.destroy();
