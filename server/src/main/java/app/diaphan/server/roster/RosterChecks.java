@@ -7,6 +7,7 @@ import app.diaphan.core.overlay.retarget.PieceChange;
 import app.diaphan.core.render.Renderer;
 import app.diaphan.core.roster.Extreme;
 import app.diaphan.core.roster.Extremes;
+import app.diaphan.core.roster.PlannedRow;
 import app.diaphan.core.roster.RosterDesign;
 import app.diaphan.core.roster.Row;
 import app.diaphan.core.roster.RowChecks;
@@ -26,6 +27,8 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ForkJoinPool;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 
@@ -38,6 +41,10 @@ public class RosterChecks {
   private final DrawingService drawings;
   private final PictureStore pictures;
   private final Remembered<Checked, List<RowTrouble>> checked;
+
+  /** Half of the cores: the others draw the rows that are looked at meanwhile. */
+  private final ForkJoinPool checkers =
+      new ForkJoinPool(Math.max(1, Runtime.getRuntime().availableProcessors() / 2));
 
   RosterChecks(
       RosterStore rosters,
@@ -98,21 +105,24 @@ public class RosterChecks {
     List<RosterDesign> filled =
         designs.of(entity).stream().map(RosterDesigns.Design::design).toList();
     Map<RosterDesign, String> digests = digests(entity, filled, wanted);
-    designs.plan(entity, rows, store.targets(entity.packageId()).targets(), filled).parallelStream()
-        .forEach(
-            planned -> {
-              Row row = rows.get(planned.row());
-              List<RowTrouble> troubles =
-                  checked.of(
-                      new Checked(
-                          digests.get(planned.design()),
-                          planned.target(),
-                          planned.problem(),
-                          row.cells(),
-                          row.changes()),
-                      () -> RowChecks.of(planned, row, renderer, wanted));
-              found.merge(planned.row(), new LinkedHashSet<>(troubles), RosterChecks::both);
-            });
+    List<PlannedRow> plan =
+        designs.plan(entity, rows, store.targets(entity.packageId()).targets(), filled);
+    Consumer<PlannedRow> check =
+        planned -> {
+          Row row = rows.get(planned.row());
+          List<RowTrouble> troubles =
+              checked.of(
+                  new Checked(
+                      digests.get(planned.design()),
+                      planned.target(),
+                      planned.problem(),
+                      row.cells(),
+                      row.changes()),
+                  () -> RowChecks.of(planned, row, renderer, wanted));
+          found.merge(planned.row(), new LinkedHashSet<>(troubles), RosterChecks::both);
+        };
+    // A parallel stream stays within the pool that it is begun in.
+    checkers.submit(() -> plan.parallelStream().forEach(check)).join();
     List<TroubledRow> troubled = new ArrayList<>();
     new TreeMap<>(found)
         .forEach(

@@ -3,11 +3,11 @@ package app.diaphan.server.roster;
 import app.diaphan.core.overlay.retarget.PieceChange;
 import app.diaphan.core.roster.Row;
 import app.diaphan.server.json.DocumentJson;
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
-import jakarta.persistence.Lob;
 import jakarta.persistence.SequenceGenerator;
 import jakarta.persistence.Table;
 import java.util.List;
@@ -19,6 +19,9 @@ public class RosterRowEntity {
   /** Ids are taken so many at once, so that ten thousand rows are written in batches. */
   private static final int IDS_AT_ONCE = 500;
 
+  /** Read as strings: as streams, ten thousand rows take several times as long. */
+  private static final String LONG_TEXT = "character large object";
+
   @Id
   @GeneratedValue(strategy = GenerationType.SEQUENCE, generator = "roster_row_id")
   @SequenceGenerator(
@@ -29,10 +32,17 @@ public class RosterRowEntity {
 
   private Long rosterId;
   private int place;
-  @Lob private String cells;
-  @Lob private String given;
+
+  @Column(columnDefinition = LONG_TEXT)
+  private String cells;
+
+  @Column(columnDefinition = LONG_TEXT)
+  private String given;
+
   private boolean leftOut;
-  @Lob private String changes;
+
+  @Column(columnDefinition = LONG_TEXT)
+  private String changes;
 
   protected RosterRowEntity() {}
 
