@@ -42,7 +42,7 @@ export function RowTable(props: Props) {
     count: rows.length,
     getScrollElement: () => scroll.current,
     estimateSize: () => ROW_HEIGHT,
-    overscan: 6,
+    overscan: 3,
   });
   // Ten thousand of them, while the table is scrolled.
   const numbers = useMemo(() => new Map(all.rows.map((row, i) => [row.id, i + 1])), [all.rows]);
@@ -198,6 +198,7 @@ export function RowTable(props: Props) {
                 top={item.start}
                 height={ROW_HEIGHT}
                 grid={grid}
+                scrolling={virtual.isScrolling}
                 troubles={all.troubles.get(one.id) ?? NONE}
                 why={why.get(one.id)?.join(", ") ?? ""}
                 chosen={one.id === chosen}

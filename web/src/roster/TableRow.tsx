@@ -1,5 +1,6 @@
 import { Trash2 } from "lucide-react";
 import type { DesignAsking, RowTrouble, SavedRoster, SavedRow } from "../api/client";
+import { RowPicture } from "./RowPicture";
 import { rowPicture } from "./rowPicture";
 
 interface Props {
@@ -13,6 +14,8 @@ interface Props {
   top: number;
   height: number;
   grid: string;
+  /** Whether the table is moving under the hand. */
+  scrolling: boolean;
   troubles: RowTrouble[];
   /** Why it decides whether the design is right. */
   why: string;
@@ -67,12 +70,10 @@ export function TableRow(props: Props) {
       </span>
       <span role="gridcell" className="flex items-center px-1">
         {design && (
-          <img
-            src={rowPicture(saved, design, row, FRAME_WIDTH, true)}
-            alt={`Row ${number}`}
-            loading="lazy"
-            decoding="async"
-            className="max-h-[4.25rem] w-full rounded-sm bg-neutral-500 object-contain p-0.5"
+          <RowPicture
+            address={rowPicture(saved, design, row, FRAME_WIDTH, true)}
+            number={number}
+            scrolling={props.scrolling}
           />
         )}
       </span>
