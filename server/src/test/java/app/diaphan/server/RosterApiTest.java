@@ -37,17 +37,21 @@ class RosterApiTest {
   private long overlay;
 
   @BeforeEach
-  void newPackage() {
-    packageId = SERVER.post("/api/packages", "{\"name\":\"Regatta\"}").body().path("id").asLong();
-    SERVER.put(
-        "/api/packages/" + packageId + "/delivery-folder",
-        RunningServer.JSON.writeValueAsString(Map.of("folder", folder.toString())));
+  void newPackageWithALowerThird() {
+    newPackage();
     overlay =
         SERVER
             .post("/api/packages/" + packageId + "/overlays", TestOverlays.lowerThird("{name}"))
             .body()
             .path("id")
             .asLong();
+  }
+
+  private void newPackage() {
+    packageId = SERVER.post("/api/packages", "{\"name\":\"Regatta\"}").body().path("id").asLong();
+    SERVER.put(
+        "/api/packages/" + packageId + "/delivery-folder",
+        RunningServer.JSON.writeValueAsString(Map.of("folder", folder.toString())));
   }
 
   private JsonNode given(String name, String table) {
@@ -116,6 +120,33 @@ class RosterApiTest {
     JsonNode run = deliver(roster, false);
     assertEquals(List.of("lower-third_tam.png", "lower-third_ysolde.png"), files());
     assertEquals("2 of 3 were delivered; 1 could not be.", run.path("sentence").asString());
+  }
+
+  @Test
+  void aRowWhoseColourHidesItsWordsIsKeptBackUnlessThePackageDoesWithoutTheCheck()
+      throws IOException {
+    newPackage();
+    SERVER.post(
+        "/api/packages/" + packageId + "/overlays",
+        TestOverlays.lowerThird("{line}")
+            .replaceFirst("\"Lower third\"", "\"In colour\"")
+            .replaceFirst(
+                "\"slots\":\\[]",
+                "\"slots\":[{\"kind\":\"colour\",\"column\":\"ink\",\"place\":\"PAINT\",\"index\":0}]"));
+    long roster =
+        given("inks.csv", "line,ink\nYsolde,#ffffff\nTam,#1a5060\nRuan,#ffffff\n")
+            .path("id")
+            .asLong();
+    JsonNode troubles = SERVER.get("/api/rosters/" + roster + "/troubles").body();
+    assertEquals(1, troubles.size(), troubles::toString);
+    assertTrue(troubles.toString().contains("stands out by 1."), troubles::toString);
+    assertEquals(
+        "2 of 3 were delivered; 1 could not be.",
+        deliver(roster, false).path("sentence").asString());
+    assertEquals(List.of("in-colour_ruan.png", "in-colour_ysolde.png"), files());
+
+    SERVER.put("/api/packages/" + packageId + "/checks/left-out", "[\"LEGIBILITY\"]");
+    assertEquals(0, SERVER.get("/api/rosters/" + roster + "/troubles").body().size());
   }
 
   @Test

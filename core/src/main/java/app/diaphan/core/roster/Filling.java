@@ -20,6 +20,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BinaryOperator;
 import java.util.function.Function;
 
 /**
@@ -77,7 +78,20 @@ public final class Filling {
    * @param typed the id of a text whose words stay as they are typed; empty for none
    */
   public FilledRow fill(Overlay overlay, Row row, String typed) {
-    One one = new One(overlay, row, typed);
+    return fill(overlay, row, typed, (column, cell) -> cell);
+  }
+
+  /**
+   * The overlay in the colours, pictures and finishes of the row, with the names of columns for
+   * words; where the row has no words there are none.
+   */
+  Overlay dressed(Overlay overlay, Row row) {
+    return fill(overlay, row, "", (column, cell) -> cell.isBlank() ? "" : column).overlay();
+  }
+
+  private FilledRow fill(
+      Overlay overlay, Row row, String typed, BinaryOperator<String> wordsOfCell) {
+    One one = new One(overlay, row, typed, wordsOfCell);
     Overlay filled = overlay.withStack(Pieces.mapped(overlay.stack(), one::piece));
     filled = filled.withStack(Pieces.mapped(filled.stack(), new Emptied(overlay, filled)::piece));
     filled = Retargeting.changed(filled, row.changes());
@@ -95,9 +109,14 @@ public final class Filling {
     private final Overlay overlay;
     private final Row row;
     private final String typed;
+
+    /** Of a column as it is asked for, and its cell. */
+    private final BinaryOperator<String> wordsOfCell;
+
     private final List<RowTrouble> troubles = new ArrayList<>();
 
-    One(Overlay overlay, Row row, String typed) {
+    One(Overlay overlay, Row row, String typed, BinaryOperator<String> wordsOfCell) {
+      this.wordsOfCell = wordsOfCell;
       this.overlay = overlay;
       this.row = row;
       this.typed = typed;
@@ -124,7 +143,7 @@ public final class Filling {
     }
 
     private String words(String asked) {
-      return cell(asked).orElse("{" + asked + "}");
+      return cell(asked).map(cell -> wordsOfCell.apply(asked, cell)).orElse("{" + asked + "}");
     }
 
     /** Nothing, and a trouble, if the roster has no such column. */

@@ -14,19 +14,28 @@ import java.util.Set;
 
 /**
  * What keeps a row from being delivered: cells that cannot be understood, words that do not fit,
- * letters that no font has, pieces that the frame cuts, and names that no file can have. The row is
- * laid out and not drawn.
+ * letters that no font has, pieces that the frame cuts, names that no file can have, and looks in
+ * which words cannot be read. The row is laid out and not drawn, only each look is.
  */
 public final class RowChecks {
-  private RowChecks() {}
+  private final Renderer renderer;
+  private final Set<CheckKind> wanted;
+  private final RowLegibility legibility;
+
+  /**
+   * @param wanted which checks of the proof are made: of placement and of legibility
+   */
+  public RowChecks(Renderer renderer, Set<CheckKind> wanted, RowLegibility legibility) {
+    this.renderer = renderer;
+    this.wanted = Set.copyOf(wanted);
+    this.legibility = legibility;
+  }
 
   /**
    * @param planned the row in one design at one target
-   * @param wanted which checks of the proof are made, as far as they need no drawing
    * @return none if it can be delivered
    */
-  public static List<RowTrouble> of(
-      PlannedRow planned, Row row, Renderer renderer, Set<CheckKind> wanted) {
+  public List<RowTrouble> of(PlannedRow planned, Row row) {
     Set<RowTrouble> troubles = new LinkedHashSet<>();
     if (!planned.problem().isEmpty()) {
       troubles.add(RowTrouble.ofRow(planned.problem()));
@@ -41,6 +50,10 @@ public final class RowChecks {
     }
     for (Found found : PlacementChecks.of(laid.pieces(), canvas, wanted)) {
       troubles.add(RowTrouble.ofRow(found.sentence() + " " + found.remedy()));
+    }
+    // What could not be understood or laid out looks otherwise once that is put right.
+    if (troubles.isEmpty() && wanted.contains(CheckKind.LEGIBILITY)) {
+      troubles.addAll(legibility.of(planned.design(), row));
     }
     return List.copyOf(troubles);
   }

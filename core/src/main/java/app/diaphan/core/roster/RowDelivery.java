@@ -2,16 +2,13 @@ package app.diaphan.core.roster;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
-import app.diaphan.core.check.CheckKind;
 import app.diaphan.core.deliver.Delivered;
 import app.diaphan.core.deliver.Deliverer;
 import app.diaphan.core.deliver.Progress;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.retarget.Retargeting;
-import app.diaphan.core.render.Renderer;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
@@ -19,16 +16,11 @@ import java.util.stream.Collectors;
  */
 public final class RowDelivery {
   private final Deliverer deliverer;
-  private final Renderer renderer;
-  private final Set<CheckKind> checks;
+  private final RowChecks checks;
 
-  /**
-   * @param checks of the proof that a row has to pass, as far as they need no drawing
-   */
-  public RowDelivery(Deliverer deliverer, Renderer renderer, Set<CheckKind> checks) {
-    this.checks = checks;
+  public RowDelivery(Deliverer deliverer, RowChecks checks) {
     this.deliverer = deliverer;
-    this.renderer = renderer;
+    this.checks = checks;
   }
 
   /** The overlay that a row's files at a target show. */
@@ -45,7 +37,7 @@ public final class RowDelivery {
    */
   public List<Delivered> deliver(
       PlannedRow planned, Row row, Path folder, String name, Progress progress) {
-    List<RowTrouble> troubles = RowChecks.of(planned, row, renderer, checks);
+    List<RowTrouble> troubles = checks.of(planned, row);
     if (!troubles.isEmpty()) {
       throw new InvalidInput(
           Sentence.of(

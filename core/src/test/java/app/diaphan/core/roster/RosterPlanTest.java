@@ -10,6 +10,7 @@ import app.diaphan.core.check.CheckKind;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.house.HouseStyle;
+import app.diaphan.core.memory.Memory;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.PinPoint;
 import app.diaphan.core.overlay.Place;
@@ -70,14 +71,9 @@ class RosterPlanTest {
 
   private static List<String> troubles(RosterDesign design, String name) {
     PlannedRow planned = plan("", List.of(AS_DESIGNED), design, name).getFirst();
-    return RowChecks.of(
-            planned,
-            Row.of(List.of(name, "Heron")),
-            Samples.renderer(),
-            EnumSet.allOf(CheckKind.class))
-        .stream()
-        .map(RowTrouble::sentence)
-        .toList();
+    RowLegibility none = new RowLegibility("", overlay -> List.of(), RowLegibility.in(Memory.NONE));
+    return new RowChecks(Samples.renderer(), EnumSet.allOf(CheckKind.class), none)
+        .of(planned, Row.of(List.of(name, "Heron"))).stream().map(RowTrouble::sentence).toList();
   }
 
   @ParameterizedTest

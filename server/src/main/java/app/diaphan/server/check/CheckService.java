@@ -1,5 +1,6 @@
 package app.diaphan.server.check;
 
+import app.diaphan.core.check.CheckKind;
 import app.diaphan.core.check.Found;
 import app.diaphan.core.check.ProofChecks;
 import app.diaphan.core.check.Still;
@@ -10,7 +11,9 @@ import app.diaphan.server.draw.DrawingService;
 import app.diaphan.server.memory.MemoryBudget;
 import app.diaphan.server.picture.DecodedPictures;
 import app.diaphan.server.store.PackageStore;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import org.springframework.stereotype.Service;
 
 /** Makes the checks of the proof over the stills of a package. */
@@ -32,8 +35,17 @@ public class CheckService {
     work = budget.work();
   }
 
+  /** All checks that the package makes. */
   public List<Found> check(Long packageId, Overlay designed) {
-    Overlay overlay = Filling.without(designed);
+    return check(packageId, Filling.without(designed), store.checksMade(packageId));
+  }
+
+  /** That words can be read. */
+  public List<Found> legibility(Long packageId, Overlay overlay) {
+    return check(packageId, overlay, EnumSet.of(CheckKind.LEGIBILITY));
+  }
+
+  private List<Found> check(Long packageId, Overlay overlay, Set<CheckKind> wanted) {
     List<Still> stills =
         store.stillsOf(packageId).stream()
             .map(
@@ -49,6 +61,6 @@ public class CheckService {
                 overlay,
                 stills,
                 store.targets(packageId),
-                store.checksMade(packageId)));
+                wanted));
   }
 }

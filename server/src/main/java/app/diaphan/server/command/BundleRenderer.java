@@ -2,13 +2,16 @@ package app.diaphan.server.command;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
+import app.diaphan.core.check.Still;
 import app.diaphan.core.memory.RecentMemory;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.picture.Picture;
 import app.diaphan.core.picture.PictureReader;
+import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.core.render.Renderer;
 import app.diaphan.core.type.ShippedFonts;
 import app.diaphan.server.bundle.Bundle;
+import app.diaphan.server.check.StillNames;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -56,5 +59,22 @@ final class BundleRenderer {
                               name, all.stream().map(Overlay::name).toList()))));
     }
     return chosen;
+  }
+
+  /** What the bundle's overlays are judged over. */
+  static List<Still> stills(Bundle bundle) {
+    List<Still> stills = new ArrayList<>();
+    bundle
+        .clips()
+        .forEach(
+            (clip, files) -> {
+              for (int i = 0; i < files.size(); i++) {
+                stills.add(
+                    new Still(
+                        StillNames.of(clip, i + 1),
+                        (RasterPicture) PictureReader.read(clip, files.get(i))));
+              }
+            });
+    return stills;
   }
 }

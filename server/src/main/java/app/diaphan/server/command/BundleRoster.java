@@ -3,9 +3,13 @@ package app.diaphan.server.command;
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
 import app.diaphan.core.check.CheckKind;
+import app.diaphan.core.check.ProofChecks;
+import app.diaphan.core.check.Still;
 import app.diaphan.core.deliver.FileName;
+import app.diaphan.core.memory.RecentMemory;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.picture.PictureReader;
+import app.diaphan.core.render.Renderer;
 import app.diaphan.core.roster.AskedColumn;
 import app.diaphan.core.roster.Filling;
 import app.diaphan.core.roster.OpenSlots;
@@ -14,6 +18,8 @@ import app.diaphan.core.roster.Roster;
 import app.diaphan.core.roster.RosterDesign;
 import app.diaphan.core.roster.RosterPlan;
 import app.diaphan.core.roster.Row;
+import app.diaphan.core.roster.RowChecks;
+import app.diaphan.core.roster.RowLegibility;
 import app.diaphan.core.roster.table.Heading;
 import app.diaphan.core.roster.table.Table;
 import app.diaphan.core.roster.table.TableReader;
@@ -43,6 +49,8 @@ import java.util.stream.Stream;
  * @param overlays by what the roster knows them by
  */
 record BundleRoster(Bundle bundle, Roster roster, List<Row> rows, Map<String, Overlay> overlays) {
+  /** Bytes for what is known of the looks that rows have. */
+  private static final long DRESSES = 16L << 20;
 
   /**
    * @param overlayNames of those to fill; all that leave something open if there are none
@@ -151,6 +159,25 @@ record BundleRoster(Bundle bundle, Roster roster, List<Row> rows, Map<String, Ov
     Set<CheckKind> checks = EnumSet.allOf(CheckKind.class);
     checks.removeAll(bundle.checksLeftOut());
     return checks;
+  }
+
+  /**
+   * What the rows have to pass.
+   *
+   * @param made which checks are
+   */
+  RowChecks rowChecks(Renderer renderer, Set<CheckKind> made) {
+    List<Still> stills =
+        made.contains(CheckKind.LEGIBILITY) ? BundleRenderer.stills(bundle) : List.of();
+    return new RowChecks(
+        renderer,
+        made,
+        new RowLegibility(
+            "",
+            overlay ->
+                ProofChecks.of(
+                    renderer, overlay, stills, bundle.targets(), EnumSet.of(CheckKind.LEGIBILITY)),
+            RowLegibility.in(new RecentMemory(DRESSES))));
   }
 
   /** What a row is called where people read of it. */

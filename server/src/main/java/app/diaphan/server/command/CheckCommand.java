@@ -5,8 +5,6 @@ import app.diaphan.core.check.Found;
 import app.diaphan.core.check.ProofChecks;
 import app.diaphan.core.check.Still;
 import app.diaphan.core.overlay.Overlay;
-import app.diaphan.core.picture.PictureReader;
-import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.core.render.Renderer;
 import app.diaphan.core.roster.Filling;
 import app.diaphan.core.roster.PlannedRow;
@@ -14,7 +12,6 @@ import app.diaphan.core.roster.RowChecks;
 import app.diaphan.core.roster.RowTrouble;
 import app.diaphan.server.bundle.Bundle;
 import app.diaphan.server.bundle.BundleReader;
-import app.diaphan.server.check.StillNames;
 import app.diaphan.server.json.DocumentJson;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -58,14 +55,14 @@ final class CheckCommand implements Callable<Integer> {
   /** Every row at every target of the bundle, one line of JSON for each. */
   private int checkRows(BundleRoster roster) {
     Renderer renderer = BundleRenderer.of(roster.bundle());
-    Set<CheckKind> checks = roster.checks();
-    without.forEach(checks::remove);
+    Set<CheckKind> made = roster.checks();
+    without.forEach(made::remove);
+    RowChecks checks = roster.rowChecks(renderer, made);
     Set<Integer> wanted = new HashSet<>(rosterOptions.places(roster.rows().size()));
     boolean failed = false;
     for (PlannedRow planned : roster.plan(roster.bundle().targets().targets(), Optional.empty())) {
       if (wanted.contains(planned.row())) {
-        List<RowTrouble> troubles =
-            RowChecks.of(planned, roster.rows().get(planned.row()), renderer, checks);
+        List<RowTrouble> troubles = checks.of(planned, roster.rows().get(planned.row()));
         failed |= !troubles.isEmpty();
         Map<String, Object> line = new LinkedHashMap<>();
         line.put("overlay", planned.design().overlay().name());
@@ -82,7 +79,7 @@ final class CheckCommand implements Callable<Integer> {
 
   private int checkOverlays(Bundle bundle) {
     Renderer renderer = BundleRenderer.of(bundle);
-    List<Still> stills = stills(bundle);
+    List<Still> stills = BundleRenderer.stills(bundle);
     EnumSet<CheckKind> wanted = EnumSet.allOf(CheckKind.class);
     wanted.removeAll(bundle.checksLeftOut());
     without.forEach(wanted::remove);
@@ -99,21 +96,5 @@ final class CheckCommand implements Callable<Integer> {
       System.out.println(DocumentJson.write(line));
     }
     return failed ? 1 : 0;
-  }
-
-  private static List<Still> stills(Bundle bundle) {
-    List<Still> stills = new ArrayList<>();
-    bundle
-        .clips()
-        .forEach(
-            (clip, files) -> {
-              for (int i = 0; i < files.size(); i++) {
-                stills.add(
-                    new Still(
-                        StillNames.of(clip, i + 1),
-                        (RasterPicture) PictureReader.read(clip, files.get(i))));
-              }
-            });
-    return stills;
   }
 }

@@ -133,7 +133,8 @@ final class DeliverCommand implements Callable<Integer> {
     Renderer renderer = BundleRenderer.of(roster.bundle());
     RowDelivery delivery =
         new RowDelivery(
-            new Deliverer(renderer, DocumentJson::writeReadable), renderer, roster.checks());
+            new Deliverer(renderer, DocumentJson::writeReadable),
+            roster.rowChecks(renderer, roster.checks()));
     Set<Integer> wanted = new HashSet<>(rosterOptions.places(roster.rows().size()));
     SideBySide.over(
         roster.plan(targets, targetOptions.names()).stream()

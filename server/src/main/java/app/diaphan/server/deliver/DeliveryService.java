@@ -265,17 +265,14 @@ public class DeliveryService {
       deliveries.save(delivery);
       return;
     }
-    List<RowTrouble> troubles = line.row().map(row -> row.troubles().get()).orElse(List.of());
-    if (!troubles.isEmpty()) {
-      delivery.ended(DeliveryEntity.State.FAILED, RowDelivery.inWords(troubles), clock.instant());
-      keep(delivery);
-      progress.finish(delivery.fileName());
-      return;
-    }
     delivery = deliveries.save(delivery);
     String writing = delivery.fileName();
     progress.waits(writing);
     try {
+      List<RowTrouble> troubles = line.row().map(row -> row.troubles().get()).orElse(List.of());
+      if (!troubles.isEmpty()) {
+        throw new InvalidInput(RowDelivery.inWords(troubles));
+      }
       write(run, place, line, target, folder, name, deliverer, progress, delivery);
     } catch (InvalidInput | DeliveryFailed | NoRoom e) {
       delivery.ended(DeliveryEntity.State.FAILED, e.getMessage(), clock.instant());

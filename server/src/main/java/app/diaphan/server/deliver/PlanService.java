@@ -1,11 +1,9 @@
 package app.diaphan.server.deliver;
 
 import app.diaphan.core.Sentence;
-import app.diaphan.core.check.CheckKind;
 import app.diaphan.core.deliver.Deliverer;
 import app.diaphan.core.overlay.Differences;
 import app.diaphan.core.raster.Bounds;
-import app.diaphan.core.render.Renderer;
 import app.diaphan.core.roster.AskedColumn;
 import app.diaphan.core.roster.Columns;
 import app.diaphan.core.roster.Filling;
@@ -23,6 +21,7 @@ import app.diaphan.core.targets.NamedTarget;
 import app.diaphan.core.targets.PlannedFile;
 import app.diaphan.server.draw.DrawingService;
 import app.diaphan.server.json.DocumentJson;
+import app.diaphan.server.roster.RosterChecks;
 import app.diaphan.server.roster.RosterDesigns;
 import app.diaphan.server.roster.RosterEntity;
 import app.diaphan.server.roster.RosterRowEntity;
@@ -55,6 +54,7 @@ public class PlanService {
   private final PictureStore pictures;
   private final Deliveries deliveries;
   private final DrawingService drawings;
+  private final RosterChecks rowChecks;
   private final RosterStore rosters;
   private final RosterDesigns designs;
   private final DeliveryFolder folders;
@@ -66,6 +66,7 @@ public class PlanService {
       PictureStore pictures,
       Deliveries deliveries,
       DrawingService drawings,
+      RosterChecks rowChecks,
       RosterStore rosters,
       RosterDesigns designs,
       DeliveryFolder folders,
@@ -75,6 +76,7 @@ public class PlanService {
     this.pictures = pictures;
     this.deliveries = deliveries;
     this.drawings = drawings;
+    this.rowChecks = rowChecks;
     this.rosters = rosters;
     this.designs = designs;
     this.folders = folders;
@@ -186,8 +188,7 @@ public class PlanService {
     Long packageId = roster.packageId();
     List<RosterRowEntity> entities = rosters.rowsOf(roster.id());
     List<Row> rows = entities.stream().map(RosterRowEntity::row).toList();
-    Renderer renderer = drawings.rendererFor(packageId);
-    Set<CheckKind> checks = store.checksMade(packageId);
+    RowChecks checks = rowChecks.checksOf(packageId);
     Map<String, String> digests = digests(packageId);
     List<RosterDesigns.Design> filled = designs.of(roster);
     Map<RosterDesign, OverlayEntity> overlays = new IdentityHashMap<>();
@@ -229,8 +230,7 @@ public class PlanService {
               "");
       String madeFrom = MadeFrom.of(file, digests, MadeFrom.Makers.current());
       RowInHand inHand =
-          new RowInHand(
-              row.id(), content.cell(key), () -> RowChecks.of(planned, content, renderer, checks));
+          new RowInHand(row.id(), content.cell(key), () -> checks.of(planned, content));
       lines.add(
           new Line(
               overlay,

@@ -1,7 +1,6 @@
 package app.diaphan.server.roster;
 
 import app.diaphan.core.Digest;
-import app.diaphan.core.check.CheckKind;
 import app.diaphan.core.memory.Remembered;
 import app.diaphan.core.overlay.retarget.PieceChange;
 import app.diaphan.core.render.Renderer;
@@ -11,8 +10,10 @@ import app.diaphan.core.roster.PlannedRow;
 import app.diaphan.core.roster.RosterDesign;
 import app.diaphan.core.roster.Row;
 import app.diaphan.core.roster.RowChecks;
+import app.diaphan.core.roster.RowLegibility;
 import app.diaphan.core.roster.RowTrouble;
 import app.diaphan.core.targets.NamedTarget;
+import app.diaphan.server.check.CheckService;
 import app.diaphan.server.draw.DrawingService;
 import app.diaphan.server.json.DocumentJson;
 import app.diaphan.server.memory.MemoryBudget;
@@ -40,6 +41,8 @@ public class RosterChecks {
   private final PackageStore store;
   private final DrawingService drawings;
   private final PictureStore pictures;
+  private final CheckService proof;
+  private final Remembered<RowLegibility.Dress, List<RowTrouble>> dresses;
   private final Remembered<Checked, List<RowTrouble>> checked;
 
   /** Half of the cores: the others draw the rows that are looked at meanwhile. */
@@ -52,12 +55,15 @@ public class RosterChecks {
       PackageStore store,
       DrawingService drawings,
       PictureStore pictures,
+      CheckService proof,
       MemoryBudget budget) {
     this.rosters = rosters;
     this.designs = designs;
     this.store = store;
     this.drawings = drawings;
     this.pictures = pictures;
+    this.proof = proof;
+    dresses = RowLegibility.in(budget.remembered());
     checked =
         budget
             .remembered()
@@ -94,17 +100,25 @@ public class RosterChecks {
    */
   public record DecisiveRow(long row, String why) {}
 
+  /** What the rows of a package's rosters have to pass. */
+  public RowChecks checksOf(Long packageId) {
+    return new RowChecks(
+        drawings.rendererFor(packageId),
+        store.checksMade(packageId),
+        new RowLegibility(
+            surroundings(packageId), overlay -> proof.legibility(packageId, overlay), dresses));
+  }
+
   /** The rows that cannot be delivered at one target or another, in order. */
   public List<TroubledRow> troubled(Long rosterId) {
     RosterEntity entity = rosters.get(rosterId);
     List<RosterRowEntity> entities = rosters.rowsOf(rosterId);
     List<Row> rows = entities.stream().map(RosterRowEntity::row).toList();
-    Renderer renderer = drawings.rendererFor(entity.packageId());
-    Set<CheckKind> wanted = store.checksMade(entity.packageId());
+    RowChecks checks = checksOf(entity.packageId());
     Map<Integer, Set<RowTrouble>> found = new ConcurrentHashMap<>();
     List<RosterDesign> filled =
         designs.of(entity).stream().map(RosterDesigns.Design::design).toList();
-    Map<RosterDesign, String> digests = digests(entity, filled, wanted);
+    Map<RosterDesign, String> digests = digests(entity, filled);
     List<PlannedRow> plan =
         designs.plan(entity, rows, store.targets(entity.packageId()).targets(), filled);
     Consumer<PlannedRow> check =
@@ -118,7 +132,7 @@ public class RosterChecks {
                       planned.problem(),
                       row.cells(),
                       row.changes()),
-                  () -> RowChecks.of(planned, row, renderer, wanted));
+                  () -> checks.of(planned, row));
           found.merge(planned.row(), new LinkedHashSet<>(troubles), RosterChecks::both);
         };
     // A parallel stream stays within the pool that it is begun in.
@@ -141,19 +155,29 @@ public class RosterChecks {
   }
 
   /** Of each design, a digest of all in it that decides what is wrong with its rows. */
-  private Map<RosterDesign, String> digests(
-      RosterEntity entity, List<RosterDesign> filled, Set<CheckKind> wanted) {
-    Long packageId = entity.packageId();
-    Map<String, String> contents = new TreeMap<>();
-    pictures.of(packageId).forEach(picture -> contents.put(picture.name(), picture.sha256()));
+  private Map<RosterDesign, String> digests(RosterEntity entity, List<RosterDesign> filled) {
+    String surroundings = surroundings(entity.packageId());
     Map<RosterDesign, String> digests = new IdentityHashMap<>();
     for (RosterDesign design : filled) {
-      String text =
-          DocumentJson.write(
-              List.of(design.overlay(), entity.roster(), store.house(packageId), contents, wanted));
-      digests.put(design, Digest.of(text.getBytes(StandardCharsets.UTF_8)));
+      digests.put(design, digest(List.of(design.overlay(), entity.roster(), surroundings)));
     }
     return digests;
+  }
+
+  /** A digest of what decides beside overlays and rows. */
+  private String surroundings(Long packageId) {
+    Map<String, String> contents = new TreeMap<>();
+    pictures.of(packageId).forEach(picture -> contents.put(picture.name(), picture.sha256()));
+    return digest(
+        List.of(
+            store.house(packageId),
+            contents,
+            store.checksMade(packageId),
+            store.knownStills(packageId)));
+  }
+
+  private static String digest(List<?> parts) {
+    return Digest.of(DocumentJson.write(parts).getBytes(StandardCharsets.UTF_8));
   }
 
   /** The rows that decide whether a design is right, those of all the roster's designs. */

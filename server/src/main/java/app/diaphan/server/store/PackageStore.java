@@ -242,6 +242,11 @@ public class PackageStore {
     return stills.findByPackageIdOrderByClipAscPositionAsc(packageId);
   }
 
+  /** All that tells the stills apart, without what is in them. */
+  public List<String> knownStills(Long packageId) {
+    return stills.known(packageId);
+  }
+
   public StillEntity still(Long id) {
     return stills.findById(id).orElseThrow(() -> new Missing("still", id));
   }

@@ -2,7 +2,13 @@ package app.diaphan.server.store;
 
 import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 
 public interface Stills extends JpaRepository<StillEntity, Long> {
   List<StillEntity> findByPackageIdOrderByClipAscPositionAsc(Long packageId);
+
+  /** All that tells stills apart, without what is in them: no still ever changes. */
+  @Query(
+      "select concat(s.id, ' ', s.position, ' ', s.clip) from StillEntity s where s.packageId = ?1 order by s.id")
+  List<String> known(Long packageId);
 }
