@@ -4,11 +4,17 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.server.RunningServer.Answer;
+import app.diaphan.server.store.RevisionCare;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.sql.Connection;
+import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.List;
 import javax.imageio.ImageIO;
+import javax.sql.DataSource;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -131,6 +137,41 @@ class ArrangeApiTest {
     assertEquals(60, again.path("ownMargin").path("bottom").asDouble());
     assertEquals(422, SERVER.put(path, house.replace("\"Lamp\"", "\" \"")).status());
     assertEquals(422, SERVER.put(path, house.replace("#f0a93f", "amber")).status());
+  }
+
+  @Test
+  void oldRevisionsAreThinnedOutButForTheNewestAndThoseWithANameOrAFile() throws Exception {
+    long id =
+        SERVER
+            .post("/api/packages/" + packageId + "/overlays", TestOverlays.lowerThird("Skipper"))
+            .body()
+            .path("id")
+            .asLong();
+    String path = "/api/overlays/" + id;
+    for (int revision = 1; revision < 6; revision++) {
+      SERVER.put(
+          path,
+          "{\"basedOn\":%d,\"overlay\":%s}"
+              .formatted(revision, TestOverlays.lowerThird("Skipper " + revision)));
+    }
+    SERVER.put(path + "/revisions/2/name", "{\"name\":\"As approved\"}");
+    try (Connection connection = SERVER.bean(DataSource.class).getConnection();
+        Statement statement = connection.createStatement()) {
+      statement.execute(
+          "update overlay_revision set saved_at = dateadd(second, number, timestamp with time zone"
+              + " '2026-01-01 12:00:00+00') where overlay_id = "
+              + id);
+      statement.execute(
+          "insert into delivery (overlay_id, package_id, overlay_name, revision, target, file_name,"
+              + " path, state, sentence, started_at) select id, package_id, name, 4, '', '', '',"
+              + " 'FAILED', '', current_timestamp from overlay where id = "
+              + id);
+    }
+    SERVER.bean(RevisionCare.class).thin(id);
+    List<Integer> left = new ArrayList<>();
+    SERVER.get(path + "/revisions").body().forEach(one -> left.add(one.path("number").asInt()));
+    assertEquals(List.of(6, 4, 2), left);
+    assertEquals(200, SERVER.get(path + "/revisions/4").status());
   }
 
   @Test

@@ -2,6 +2,7 @@ package app.diaphan.server.store;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -33,4 +34,8 @@ public interface Deliveries extends JpaRepository<DeliveryEntity, Long> {
   List<DeliveryEntity> findDoneOfRoster(Long rosterId);
 
   List<DeliveryEntity> findByState(DeliveryEntity.State state);
+
+  /** The revisions of an overlay that files were made of. */
+  @Query("select distinct d.revision from DeliveryEntity d where d.overlayId = ?1")
+  Set<Integer> revisionsOf(Long overlayId);
 }

@@ -1,0 +1,72 @@
+package app.diaphan.server.store;
+
+import app.diaphan.core.history.Thinning;
+import jakarta.annotation.PreDestroy;
+import java.time.Clock;
+import java.util.List;
+import java.util.Set;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+
+/** Thins the revisions of overlays out as they grow old; those with a name or a file stay. */
+@Component
+public class RevisionCare {
+  private static final Logger LOG = LoggerFactory.getLogger(RevisionCare.class);
+
+  private final Overlays overlays;
+  private final Revisions revisions;
+  private final Deliveries deliveries;
+  private final Clock clock;
+  private final ScheduledExecutorService hourly =
+      Executors.newSingleThreadScheduledExecutor(
+          work -> Thread.ofPlatform().name("revisions").daemon().unstarted(work));
+
+  RevisionCare(Overlays overlays, Revisions revisions, Deliveries deliveries, Clock clock) {
+    this.overlays = overlays;
+    this.revisions = revisions;
+    this.deliveries = deliveries;
+    this.clock = clock;
+  }
+
+  @EventListener(ApplicationReadyEvent.class)
+  void watch() {
+    hourly.scheduleWithFixedDelay(this::thinAll, 2, 60, TimeUnit.MINUTES);
+  }
+
+  private void thinAll() {
+    try {
+      overlays.ids().forEach(this::thin);
+    } catch (RuntimeException e) {
+      LOG.warn("Old revisions were not thinned out", e);
+    }
+  }
+
+  /** Takes the revisions of an overlay away that need not be kept any longer. */
+  public void thin(Long overlayId) {
+    Set<Integer> delivered = deliveries.revisionsOf(overlayId);
+    List<Thinning.Save> saves =
+        revisions.linesOf(overlayId).stream()
+            .map(
+                line ->
+                    new Thinning.Save(
+                        line.number(),
+                        line.savedAt(),
+                        !line.name().isEmpty() || delivered.contains(line.number())))
+            .toList();
+    List<Integer> outgrown = Thinning.outgrown(saves, clock.instant());
+    if (!outgrown.isEmpty()) {
+      revisions.deleteOf(overlayId, outgrown);
+    }
+  }
+
+  @PreDestroy
+  void stop() {
+    hourly.shutdownNow();
+  }
+}
