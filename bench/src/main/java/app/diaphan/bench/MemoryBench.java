@@ -196,7 +196,7 @@ final class MemoryBench {
         showing("Large", "large.jpg")
             .replace("\"width\":1280,\"height\":960", "\"width\":2400,\"height\":1875");
     double first = draw(packageId, large).milliseconds();
-    double again = draw(packageId, large.replace("\"right\":0", "\"right\":5")).milliseconds();
+    double again = draw(packageId, large.replace("\"down\":0,", "\"down\":5,")).milliseconds();
     return new double[] {first, again};
   }
 
