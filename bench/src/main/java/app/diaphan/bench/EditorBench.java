@@ -127,20 +127,15 @@ final class EditorBench {
     page.mouse().down();
     Consumer<Request> counting = request -> requests.incrementAndGet();
     page.onRequest(counting);
-    page.evaluate(
-        "() => { window.frames = []; const tick = t => { window.frames.push(t);"
-            + " requestAnimationFrame(tick); }; requestAnimationFrame(tick); }");
+    FrameRate.begin(page);
     for (int i = 0; i < 180; i++) {
       page.mouse().move(x + 60 * Math.sin(i / 9.0), y + 40 - 40 * Math.cos(i / 9.0));
     }
-    Object rate =
-        page.evaluate(
-            "() => 1000 * (window.frames.length - 1)"
-                + " / (window.frames.at(-1) - window.frames[0])");
+    double rate = FrameRate.end(page);
     page.offRequest(counting);
     page.mouse().up();
     page.waitForTimeout(400);
-    return new Rate(((Number) rate).doubleValue(), requests.get());
+    return new Rate(rate, requests.get());
   }
 
   /** Timed in the page: from the input event to the frame that shows the composite made from it. */

@@ -93,18 +93,11 @@ final class RosterScreenBench {
   private static double scrolled(Page page) {
     BoundingBox grid = page.locator("[role=grid]").boundingBox();
     page.mouse().move(grid.x + grid.width / 2, grid.y + grid.height / 2);
-    page.evaluate(
-        "() => { const frames = []; window.frames = frames; const tick = t => { frames.push(t);"
-            + " if (window.frames === frames) requestAnimationFrame(tick); };"
-            + " requestAnimationFrame(tick); }");
+    FrameRate.begin(page);
     for (int i = 0; i < 180; i++) {
       page.mouse().wheel(0, 300);
       page.waitForTimeout(16);
     }
-    return ((Number)
-            page.evaluate(
-                "() => 1000 * (window.frames.length - 1)"
-                    + " / (window.frames.at(-1) - window.frames[0])"))
-        .doubleValue();
+    return FrameRate.end(page);
   }
 }
