@@ -1,6 +1,7 @@
 import { Navigate, Route, Routes } from "react-router";
 import { ComposePage } from "../compose/ComposePage";
 import { DeliverPage } from "../deliver/DeliverPage";
+import { CopyPage } from "../frame/CopyPage";
 import { FramePage } from "../frame/FramePage";
 import { NewOverlayPage } from "../frame/NewOverlayPage";
 import { RosterPage } from "../roster/RosterPage";
@@ -13,6 +14,7 @@ export function App() {
     <Routes>
       <Route path="/" element={<StartPage />} />
       <Route path="/packages/:packageId/new" element={<NewOverlayPage />} />
+      <Route path="/overlays/:overlayId/copy" element={<CopyPage />} />
       <Route path="/overlays/:overlayId" element={<OverlayShell />}>
         <Route index element={<Navigate to="compose" replace />} />
         <Route path="frame" element={<FramePage />} />

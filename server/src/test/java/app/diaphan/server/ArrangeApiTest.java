@@ -4,7 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.server.RunningServer.Answer;
-import app.diaphan.server.store.RevisionCare;
+import app.diaphan.server.store.Aging;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -167,7 +167,7 @@ class ArrangeApiTest {
               + " 'FAILED', '', current_timestamp from overlay where id = "
               + id);
     }
-    SERVER.bean(RevisionCare.class).thin(id);
+    SERVER.bean(Aging.class).thin(id);
     List<Integer> left = new ArrayList<>();
     SERVER.get(path + "/revisions").body().forEach(one -> left.add(one.path("number").asInt()));
     assertEquals(List.of(6, 4, 2), left);

@@ -7,9 +7,11 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Lob;
 import java.time.Instant;
 import java.util.Optional;
+import org.hibernate.annotations.SQLRestriction;
 
 /** The graphics package of one programme. */
 @Entity
+@SQLRestriction("deleted_at is null")
 public class GraphicsPackage {
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
@@ -31,6 +33,9 @@ public class GraphicsPackage {
 
   private Instant createdAt;
 
+  /** Nothing for all that is there. */
+  private Instant deletedAt;
+
   protected GraphicsPackage() {}
 
   public GraphicsPackage(String name, Instant createdAt) {
@@ -44,6 +49,10 @@ public class GraphicsPackage {
 
   public String name() {
     return name;
+  }
+
+  public void rename(String other) {
+    name = other;
   }
 
   public Optional<String> house() {

@@ -8,10 +8,12 @@ import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import org.hibernate.annotations.SQLRestriction;
 
 /** An overlay as it was last saved. The revision rises by one with every save. */
 @Entity
 @Table(name = "overlay")
+@SQLRestriction("deleted_at is null")
 public class OverlayEntity {
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
@@ -22,6 +24,9 @@ public class OverlayEntity {
   @Lob private String document;
   @Version private int revision = 1;
   private Instant savedAt;
+
+  /** Nothing for all that is there. */
+  private Instant deletedAt;
 
   protected OverlayEntity() {}
 

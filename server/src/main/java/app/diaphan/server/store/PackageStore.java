@@ -5,8 +5,10 @@ import app.diaphan.core.Names;
 import app.diaphan.core.Sentence;
 import app.diaphan.core.check.CheckKind;
 import app.diaphan.core.deliver.FileName;
+import app.diaphan.core.frame.Frame;
 import app.diaphan.core.house.HouseStyle;
 import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.overlay.OverlayCopy;
 import app.diaphan.core.overlay.retarget.ForTarget;
 import app.diaphan.core.picture.PictureReader;
 import app.diaphan.core.targets.TargetList;
@@ -50,6 +52,14 @@ public class PackageStore {
   public GraphicsPackage create(String name) {
     Names.check(name, 120, "A package's name");
     return packages.save(new GraphicsPackage(name.strip(), clock.instant()));
+  }
+
+  @Transactional
+  public GraphicsPackage rename(Long id, String name) {
+    Names.check(name, 120, "A package's name");
+    GraphicsPackage graphics = get(id);
+    graphics.rename(name.strip());
+    return packages.save(graphics);
   }
 
   public List<GraphicsPackage> all() {
@@ -108,9 +118,16 @@ public class PackageStore {
     return saved;
   }
 
+  /**
+   * Adds a variation of an overlay to its package.
+   *
+   * @param frame of the variation
+   */
   @Transactional
-  public void delete(Long id) {
-    overlays.delete(overlay(id));
+  public OverlayEntity copy(Long id, Frame frame, OverlayCopy.Lengths lengths) {
+    OverlayEntity entity = overlay(id);
+    List<String> taken = overlaysOf(entity.packageId()).stream().map(OverlayEntity::name).toList();
+    return add(entity.packageId(), OverlayCopy.of(documentOf(entity), frame, lengths, taken));
   }
 
   public List<RevisionLine> revisionsOf(Long overlayId) {

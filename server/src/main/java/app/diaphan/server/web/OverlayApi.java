@@ -1,10 +1,14 @@
 package app.diaphan.server.web;
 
+import app.diaphan.core.Require;
+import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.overlay.OverlayCopy;
 import app.diaphan.core.render.Canvas;
 import app.diaphan.core.roster.Filling;
 import app.diaphan.server.draw.Backdrops;
 import app.diaphan.server.draw.DrawingService;
+import app.diaphan.server.store.Deletions;
 import app.diaphan.server.store.OverlayEntity;
 import app.diaphan.server.store.OverlayRevision;
 import app.diaphan.server.store.PackageStore;
@@ -30,10 +34,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class OverlayApi {
   private final PackageStore store;
+  private final Deletions deletions;
   private final DrawingService drawings;
   private final Backdrops backdrops;
 
-  OverlayApi(PackageStore store, DrawingService drawings, Backdrops backdrops) {
+  OverlayApi(
+      PackageStore store, Deletions deletions, DrawingService drawings, Backdrops backdrops) {
+    this.deletions = deletions;
     this.store = store;
     this.drawings = drawings;
     this.backdrops = backdrops;
@@ -59,6 +66,13 @@ class OverlayApi {
   }
 
   record Save(int basedOn, Overlay overlay) {}
+
+  record Copy(Frame frame, OverlayCopy.Lengths lengths) {
+    Copy {
+      Require.present(frame, "The frame of the copy");
+      Require.present(lengths, "What becomes of the lengths of the copy");
+    }
+  }
 
   /**
    * @param name empty for a revision without one
@@ -92,10 +106,22 @@ class OverlayApi {
     return SavedOverlay.of(store.save(id, save.basedOn(), save.overlay()), store);
   }
 
+  /**
+   * Adds a variation of the overlay to its package, as it is saved.
+   *
+   * @param wanted with the frame of the variation
+   */
+  @PostMapping("/overlays/{id}/copies")
+  @ResponseStatus(HttpStatus.CREATED)
+  SavedOverlay copy(@PathVariable long id, @RequestBody Copy wanted) {
+    return SavedOverlay.of(store.copy(id, wanted.frame(), wanted.lengths()), store);
+  }
+
+  /** It can be brought back for a month. */
   @DeleteMapping("/overlays/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void delete(@PathVariable long id) {
-    store.delete(id);
+    deletions.deleteOverlay(id);
   }
 
   @GetMapping("/overlays/{id}/revisions")

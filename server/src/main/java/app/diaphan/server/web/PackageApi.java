@@ -129,6 +129,11 @@ class PackageApi {
     return PackageSummary.of(store.create(wanted.name()));
   }
 
+  @PutMapping("/packages/{id}/name")
+  PackageSummary rename(@PathVariable long id, @RequestBody NewPackage wanted) {
+    return PackageSummary.of(store.rename(id, wanted.name()));
+  }
+
   @PostMapping(path = "/packages/bundle", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
   @ResponseStatus(HttpStatus.CREATED)
   PackageSummary importBundle(@RequestPart("file") MultipartFile file) throws IOException {

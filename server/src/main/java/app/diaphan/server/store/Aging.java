@@ -14,36 +14,47 @@ import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
-/** Thins the revisions of overlays out as they grow old; those with a name or a file stay. */
+/**
+ * What becomes of old things: revisions are thinned out, but for those with a name or a file, and
+ * what was deleted long ago goes for good.
+ */
 @Component
-public class RevisionCare {
-  private static final Logger LOG = LoggerFactory.getLogger(RevisionCare.class);
+public class Aging {
+  private static final Logger LOG = LoggerFactory.getLogger(Aging.class);
 
   private final Overlays overlays;
   private final Revisions revisions;
   private final Deliveries deliveries;
+  private final Deletions deletions;
   private final Clock clock;
   private final ScheduledExecutorService hourly =
       Executors.newSingleThreadScheduledExecutor(
-          work -> Thread.ofPlatform().name("revisions").daemon().unstarted(work));
+          work -> Thread.ofPlatform().name("aging").daemon().unstarted(work));
 
-  RevisionCare(Overlays overlays, Revisions revisions, Deliveries deliveries, Clock clock) {
+  Aging(
+      Overlays overlays,
+      Revisions revisions,
+      Deliveries deliveries,
+      Deletions deletions,
+      Clock clock) {
     this.overlays = overlays;
     this.revisions = revisions;
     this.deliveries = deliveries;
+    this.deletions = deletions;
     this.clock = clock;
   }
 
   @EventListener(ApplicationReadyEvent.class)
   void watch() {
-    hourly.scheduleWithFixedDelay(this::thinAll, 2, 60, TimeUnit.MINUTES);
+    hourly.scheduleWithFixedDelay(this::look, 2, 60, TimeUnit.MINUTES);
   }
 
-  private void thinAll() {
+  private void look() {
     try {
       overlays.ids().forEach(this::thin);
+      deletions.forgetOld();
     } catch (RuntimeException e) {
-      LOG.warn("Old revisions were not thinned out", e);
+      LOG.warn("Old revisions and deleted things were not looked through", e);
     }
   }
 

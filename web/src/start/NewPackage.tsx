@@ -1,0 +1,80 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { useRef, useState } from "react";
+import { useNavigate } from "react-router";
+import { answer, api, upload } from "../api/client";
+import { Notice } from "../ui/Notice";
+
+/** Begins a package, or opens one that was saved. */
+export function NewPackage({ first }: { first: boolean }) {
+  const [name, setName] = useState("");
+  const [problem, setProblem] = useState("");
+  const file = useRef<HTMLInputElement>(null);
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const attempt = async (work: () => Promise<unknown>) => {
+    setProblem("");
+    try {
+      await work();
+      await queries.invalidateQueries({ queryKey: ["packages"] });
+    } catch (e) {
+      setProblem(e instanceof Error ? e.message : String(e));
+    }
+  };
+  const create = async () => {
+    const made = await answer(api.POST("/api/packages", { body: { name } }));
+    setName("");
+    if (first) void navigate(`/packages/${made.id}/new`);
+  };
+  return (
+    <section aria-label="Another package" className="border-t border-base-300 pt-4">
+      {first && (
+        <p className="mb-3 max-w-prose text-base">
+          A package holds the overlays of one programme. Name yours to begin, or open a bundle.
+        </p>
+      )}
+      <form
+        className="flex flex-wrap items-center gap-2"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void attempt(create);
+        }}
+      >
+        <input
+          aria-label="Name of the new package"
+          placeholder="Name of the programme"
+          className="input input-sm w-64"
+          maxLength={120}
+          value={name}
+          onChange={(event) => setName(event.target.value)}
+        />
+        <button type="submit" className="btn btn-sm" disabled={name.trim() === ""}>
+          New package
+        </button>
+        <button
+          type="button"
+          className="btn btn-ghost btn-sm"
+          onClick={() => file.current?.click()}
+        >
+          Open a bundle…
+        </button>
+        <input
+          ref={file}
+          type="file"
+          aria-label="Bundle file"
+          accept=".zip"
+          className="hidden"
+          onChange={(event) => {
+            const given = event.target.files?.[0];
+            event.target.value = "";
+            if (given) void attempt(() => upload("/api/packages/bundle", given));
+          }}
+        />
+      </form>
+      {problem && (
+        <div className="mt-3 max-w-xl">
+          <Notice>{problem}</Notice>
+        </div>
+      )}
+    </section>
+  );
+}
