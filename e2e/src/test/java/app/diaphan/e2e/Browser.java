@@ -16,16 +16,20 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.SQLIntegrityConstraintViolationException;
 import java.sql.Statement;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.locks.LockSupport;
 import java.util.stream.Stream;
 import javax.sql.DataSource;
+import org.apache.tomcat.util.threads.ThreadPoolExecutor;
 import org.junit.jupiter.api.Assertions;
 import org.junit.jupiter.api.extension.AfterEachCallback;
 import org.junit.jupiter.api.extension.BeforeEachCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
+import org.springframework.boot.tomcat.TomcatWebServer;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 
@@ -37,6 +41,7 @@ import org.springframework.context.ConfigurableApplicationContext;
 final class Browser implements BeforeEachCallback, AfterEachCallback {
   static final Path DEMO = Path.of("../demo/lantern-reach-regatta");
   private static final int MOST_TRIES = 3;
+  private static final Duration PATIENCE = Duration.ofSeconds(60);
   private final List<String> errors = new ArrayList<>();
   private boolean unanswered;
 
@@ -57,11 +62,26 @@ final class Browser implements BeforeEachCallback, AfterEachCallback {
       data = Files.createTempDirectory("diaphan-e2e");
       server = ServerApplication.start(data, 0);
     }
+    rest();
     empty();
     if (chromium == null) {
       chromium = launched();
     }
     newPage(1280, 800);
+  }
+
+  /**
+   * Waits until the server works on no request: what was found half before and half after its data
+   * changed would be remembered as found.
+   */
+  private static void rest() {
+    TomcatWebServer web = (TomcatWebServer) ((WebServerApplicationContext) server).getWebServer();
+    ThreadPoolExecutor workers =
+        (ThreadPoolExecutor) web.getTomcat().getConnector().getProtocolHandler().getExecutor();
+    long end = System.nanoTime() + PATIENCE.toNanos();
+    while (workers.getActiveCount() > 0 && System.nanoTime() < end) {
+      LockSupport.parkNanos(2_000_000);
+    }
   }
 
   /** As if the server had just been started on an empty data folder: ids begin with 1 again. */

@@ -2,6 +2,7 @@ package app.diaphan.core.roster;
 
 import app.diaphan.core.check.Found;
 import app.diaphan.core.memory.Memory;
+import app.diaphan.core.memory.RecentMemory;
 import app.diaphan.core.memory.Remembered;
 import app.diaphan.core.overlay.Overlay;
 import java.util.List;
@@ -12,35 +13,25 @@ import java.util.function.Function;
  * the same wear one dress, which is drawn once, with the names of the columns for words.
  */
 public final class RowLegibility {
-  private final String surroundings;
+  /** Bytes for what is known of the looks that rows have; some ten thousand. */
+  private static final long REMEMBERED = 32L << 20;
+
   private final Function<Overlay, List<Found>> proof;
-  private final Remembered<Dress, List<RowTrouble>> judged;
+  private final Remembered<Overlay, List<RowTrouble>> judged =
+      new RecentMemory(REMEMBERED).kind(Memory::bytesOf, Memory::bytesOf);
 
   /**
-   * @param surroundings all that decides besides the overlay: what its pictures hold, the stills
-   * @param proof the check of the proof for one overlay at its own frame
-   * @param judged as {@link #in} gives it
+   * @param proof the check of the proof for one overlay at its own frame; it has to say the same of
+   *     an overlay as long as this is used
    */
-  public RowLegibility(
-      String surroundings,
-      Function<Overlay, List<Found>> proof,
-      Remembered<Dress, List<RowTrouble>> judged) {
-    this.surroundings = surroundings;
+  public RowLegibility(Function<Overlay, List<Found>> proof) {
     this.proof = proof;
-    this.judged = judged;
-  }
-
-  /** An overlay as rows of one look show it. */
-  public record Dress(String surroundings, Overlay overlay) {}
-
-  public static Remembered<Dress, List<RowTrouble>> in(Memory memory) {
-    return memory.kind(Memory::bytesOf, Memory::bytesOf);
   }
 
   List<RowTrouble> of(RosterDesign design, Row row) {
     Overlay dressed = design.filling().dressed(design.overlay(), row);
     return judged.of(
-        new Dress(surroundings, dressed),
+        dressed,
         () ->
             proof.apply(dressed).stream()
                 .map(found -> RowTrouble.ofRow(found.sentence() + " " + found.remedy()))

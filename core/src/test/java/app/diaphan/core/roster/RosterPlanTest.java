@@ -10,7 +10,6 @@ import app.diaphan.core.check.CheckKind;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.house.HouseStyle;
-import app.diaphan.core.memory.Memory;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.PinPoint;
 import app.diaphan.core.overlay.Place;
@@ -71,7 +70,7 @@ class RosterPlanTest {
 
   private static List<String> troubles(RosterDesign design, String name) {
     PlannedRow planned = plan("", List.of(AS_DESIGNED), design, name).getFirst();
-    RowLegibility none = new RowLegibility("", overlay -> List.of(), RowLegibility.in(Memory.NONE));
+    RowLegibility none = new RowLegibility(overlay -> List.of());
     return new RowChecks(Samples.renderer(), EnumSet.allOf(CheckKind.class), none)
         .of(planned, Row.of(List.of(name, "Heron"))).stream().map(RowTrouble::sentence).toList();
   }

@@ -9,7 +9,6 @@ import app.diaphan.core.check.Found;
 import app.diaphan.core.check.ProofChecks;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.house.HouseStyle;
-import app.diaphan.core.memory.RecentMemory;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.PlateShape;
 import app.diaphan.core.overlay.slot.Slot;
@@ -56,11 +55,7 @@ class RowLegibilityTest {
   }
 
   private List<List<String>> troubles(Set<CheckKind> wanted, Row... rows) {
-    RowChecks checks =
-        new RowChecks(
-            renderer,
-            wanted,
-            new RowLegibility("", this::proof, RowLegibility.in(new RecentMemory(1 << 20))));
+    RowChecks checks = new RowChecks(renderer, wanted, new RowLegibility(this::proof));
     return new RosterPlan("Regatta", LocalDate.of(2026, 7, 1), Optional.empty(), "name")
         .of(List.of(rows), List.of(DESIGN), TargetList.AS_DESIGNED.targets()).stream()
             .map(

@@ -6,7 +6,6 @@ import app.diaphan.core.check.CheckKind;
 import app.diaphan.core.check.ProofChecks;
 import app.diaphan.core.check.Still;
 import app.diaphan.core.deliver.FileName;
-import app.diaphan.core.memory.RecentMemory;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.picture.PictureReader;
 import app.diaphan.core.render.Renderer;
@@ -49,8 +48,6 @@ import java.util.stream.Stream;
  * @param overlays by what the roster knows them by
  */
 record BundleRoster(Bundle bundle, Roster roster, List<Row> rows, Map<String, Overlay> overlays) {
-  /** Bytes for what is known of the looks that rows have. */
-  private static final long DRESSES = 16L << 20;
 
   /**
    * @param overlayNames of those to fill; all that leave something open if there are none
@@ -173,11 +170,13 @@ record BundleRoster(Bundle bundle, Roster roster, List<Row> rows, Map<String, Ov
         renderer,
         made,
         new RowLegibility(
-            "",
             overlay ->
                 ProofChecks.of(
-                    renderer, overlay, stills, bundle.targets(), EnumSet.of(CheckKind.LEGIBILITY)),
-            RowLegibility.in(new RecentMemory(DRESSES))));
+                    renderer,
+                    overlay,
+                    stills,
+                    bundle.targets(),
+                    EnumSet.of(CheckKind.LEGIBILITY))));
   }
 
   /** What a row is called where people read of it. */

@@ -42,12 +42,10 @@ public class RosterChecks {
   private final DrawingService drawings;
   private final PictureStore pictures;
   private final CheckService proof;
-  private final Remembered<RowLegibility.Dress, List<RowTrouble>> dresses;
   private final Remembered<Checked, List<RowTrouble>> checked;
 
   /** Half of the cores: the others draw the rows that are looked at meanwhile. */
-  private final ForkJoinPool checkers =
-      new ForkJoinPool(Math.max(1, Runtime.getRuntime().availableProcessors() / 2));
+  private static final int CHECKERS = Math.max(1, Runtime.getRuntime().availableProcessors() / 2);
 
   RosterChecks(
       RosterStore rosters,
@@ -63,7 +61,6 @@ public class RosterChecks {
     this.drawings = drawings;
     this.pictures = pictures;
     this.proof = proof;
-    dresses = RowLegibility.in(budget.remembered());
     checked =
         budget
             .remembered()
@@ -100,13 +97,14 @@ public class RosterChecks {
    */
   public record DecisiveRow(long row, String why) {}
 
-  /** What the rows of a package's rosters have to pass. */
+  /**
+   * What the rows of a package's rosters have to pass, for as long as the package stays as it is.
+   */
   public RowChecks checksOf(Long packageId) {
     return new RowChecks(
         drawings.rendererFor(packageId),
         store.checksMade(packageId),
-        new RowLegibility(
-            surroundings(packageId), overlay -> proof.legibility(packageId, overlay), dresses));
+        new RowLegibility(overlay -> proof.legibility(packageId, overlay)));
   }
 
   /** The rows that cannot be delivered at one target or another, in order. */
@@ -118,25 +116,36 @@ public class RosterChecks {
     Map<Integer, Set<RowTrouble>> found = new ConcurrentHashMap<>();
     List<RosterDesign> filled =
         designs.of(entity).stream().map(RosterDesigns.Design::design).toList();
-    Map<RosterDesign, String> digests = digests(entity, filled);
+    String surroundings = surroundings(entity.packageId());
+    Map<RosterDesign, String> digests = digests(entity, filled, surroundings);
+    Map<Checked, List<RowTrouble>> fresh = new ConcurrentHashMap<>();
     List<PlannedRow> plan =
         designs.plan(entity, rows, store.targets(entity.packageId()).targets(), filled);
     Consumer<PlannedRow> check =
         planned -> {
           Row row = rows.get(planned.row());
+          Checked key =
+              new Checked(
+                  digests.get(planned.design()),
+                  planned.target(),
+                  planned.problem(),
+                  row.cells(),
+                  row.changes());
           List<RowTrouble> troubles =
-              checked.of(
-                  new Checked(
-                      digests.get(planned.design()),
-                      planned.target(),
-                      planned.problem(),
-                      row.cells(),
-                      row.changes()),
-                  () -> checks.of(planned, row));
+              checked.known(key).orElseGet(() -> checks.of(planned, row));
+          fresh.put(key, troubles);
           found.merge(planned.row(), new LinkedHashSet<>(troubles), RosterChecks::both);
         };
-    // A parallel stream stays within the pool that it is begun in.
-    checkers.submit(() -> plan.parallelStream().forEach(check)).join();
+    // A parallel stream stays within the pool that it is begun in. Each roster has one of its own,
+    // so
+    // that a short one does not wait for a long one.
+    try (ForkJoinPool checkers = new ForkJoinPool(CHECKERS)) {
+      checkers.submit(() -> plan.parallelStream().forEach(check)).join();
+    }
+    // What was found while a picture went or came belongs to neither state.
+    if (surroundings.equals(surroundings(entity.packageId()))) {
+      fresh.forEach((key, troubles) -> checked.of(key, () -> troubles));
+    }
     List<TroubledRow> troubled = new ArrayList<>();
     new TreeMap<>(found)
         .forEach(
@@ -155,8 +164,8 @@ public class RosterChecks {
   }
 
   /** Of each design, a digest of all in it that decides what is wrong with its rows. */
-  private Map<RosterDesign, String> digests(RosterEntity entity, List<RosterDesign> filled) {
-    String surroundings = surroundings(entity.packageId());
+  private Map<RosterDesign, String> digests(
+      RosterEntity entity, List<RosterDesign> filled, String surroundings) {
     Map<RosterDesign, String> digests = new IdentityHashMap<>();
     for (RosterDesign design : filled) {
       digests.put(design, digest(List.of(design.overlay(), entity.roster(), surroundings)));
