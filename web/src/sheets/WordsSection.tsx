@@ -1,4 +1,5 @@
 import { useEffect, useId } from "react";
+import { flushSync } from "react-dom";
 import type { TextPiece } from "../api/client";
 import { type Range, typed, wordsOf } from "../document/runs";
 import { noteEditing, stopEditing, useEditing, WORDS_FIELD } from "../stage/editing";
@@ -31,14 +32,13 @@ export function WordsSection({ piece, note, columns, onChange }: Props) {
   const type = (next: string) =>
     onChange((text) => ({ ...text, runs: typed(text.runs, next) }), "Type words", "words");
   const typeAt = (next: string, caret: number) => {
-    type(next);
-    setTimeout(() => {
-      const field = document.getElementById(WORDS_FIELD);
-      if (!(field instanceof HTMLTextAreaElement)) return;
-      field.focus();
-      field.setSelectionRange(caret, caret);
-      noteEditing(piece.id, field);
-    }, 0);
+    // At once: a key that is pressed next must not find the caret elsewhere.
+    flushSync(() => type(next));
+    const field = document.getElementById(WORDS_FIELD);
+    if (!(field instanceof HTMLTextAreaElement)) return;
+    field.focus();
+    field.setSelectionRange(caret, caret);
+    noteEditing(piece.id, field);
   };
   const insert = (sign: string) => {
     const field = document.getElementById(WORDS_FIELD);
