@@ -149,8 +149,11 @@ final class LegibilityCheck implements Check {
     if (at < 0 || at >= pixels.length) {
       return 0;
     }
-    sampler.sample(x, y, behind, 0);
     float rest = 1 - pixels[at + 3];
+    if (rest <= 0) {
+      return Contrast.luminance(pixels[at], pixels[at + 1], pixels[at + 2]); // Nothing shows through.
+    }
+    sampler.sample(x, y, behind, 0);
     return Contrast.luminance(
         pixels[at] + behind[0] * rest,
         pixels[at + 1] + behind[1] * rest,
