@@ -151,7 +151,8 @@ final class LegibilityCheck implements Check {
     }
     float rest = 1 - pixels[at + 3];
     if (rest <= 0) {
-      return Contrast.luminance(pixels[at], pixels[at + 1], pixels[at + 2]); // Nothing shows through.
+      return Contrast.luminance(
+          pixels[at], pixels[at + 1], pixels[at + 2]); // Nothing shows through.
     }
     sampler.sample(x, y, behind, 0);
     return Contrast.luminance(

@@ -1,7 +1,6 @@
 package app.diaphan.core.history;
 
 import java.time.Duration;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -20,19 +19,21 @@ public final class Thinning {
   private Thinning() {}
 
   /**
+   * @param at seconds since 1970, in UTC
    * @param held whether it stays for another reason: it has a name, or a file was made of it
    */
-  public record Save(int number, Instant at, boolean held) {}
+  public record Save(int number, long at, boolean held) {}
 
   /**
    * @param saves of one overlay, the newest first, which always stays
+   * @param now likewise
    * @return the numbers of those that go
    */
-  public static List<Integer> outgrown(List<Save> saves, Instant now) {
+  public static List<Integer> outgrown(List<Save> saves, long now) {
     List<Integer> outgrown = new ArrayList<>();
     Set<Span> seen = new HashSet<>();
     for (Save save : saves) {
-      Duration age = Duration.between(save.at(), now);
+      Duration age = Duration.ofSeconds(now - save.at());
       boolean last = age.compareTo(EACH) < 0 || seen.add(span(save.at(), age));
       if (!last && !save.held() && save != saves.getFirst()) {
         outgrown.add(save.number());
@@ -46,12 +47,12 @@ public final class Thinning {
    */
   private record Span(long seconds, long index) {}
 
-  private static Span span(Instant at, Duration age) {
+  private static Span span(long at, Duration age) {
     long seconds =
         (age.compareTo(BY_MINUTE) < 0
                 ? Duration.ofMinutes(1)
                 : age.compareTo(BY_HOUR) < 0 ? Duration.ofHours(1) : Duration.ofDays(1))
             .toSeconds();
-    return new Span(seconds, Math.floorDiv(at.getEpochSecond(), seconds));
+    return new Span(seconds, Math.floorDiv(at, seconds));
   }
 }

@@ -4,20 +4,19 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import app.diaphan.core.history.Thinning.Save;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 class ThinningTest {
-  private static final Instant NOW = Instant.parse("2026-07-01T12:00:00Z");
+  /** Noon of 1 July 2026. */
+  private static final long NOW = 1_782_907_200L;
 
   /** Saves so many seconds apart, the newest first and so long ago. */
   private static List<Save> saves(Duration ago, int count, int secondsApart) {
     return IntStream.range(0, count)
-        .mapToObj(
-            i -> new Save(count - i, NOW.minus(ago).minusSeconds((long) i * secondsApart), false))
+        .mapToObj(i -> new Save(count - i, NOW - ago.toSeconds() - (long) i * secondsApart, false))
         .toList();
   }
 

@@ -131,8 +131,7 @@ public class RosterChecks {
                   planned.problem(),
                   row.cells(),
                   row.changes());
-          List<RowTrouble> troubles =
-              checked.known(key).orElseGet(() -> checks.of(planned, row));
+          List<RowTrouble> troubles = checked.known(key).orElseGet(() -> checks.of(planned, row));
           fresh.put(key, troubles);
           found.merge(planned.row(), new LinkedHashSet<>(troubles), RosterChecks::both);
         };

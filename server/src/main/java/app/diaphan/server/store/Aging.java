@@ -67,10 +67,10 @@ public class Aging {
                 line ->
                     new Thinning.Save(
                         line.number(),
-                        line.savedAt(),
+                        line.savedAt().getEpochSecond(),
                         !line.name().isEmpty() || delivered.contains(line.number())))
             .toList();
-    List<Integer> outgrown = Thinning.outgrown(saves, clock.instant());
+    List<Integer> outgrown = Thinning.outgrown(saves, clock.instant().getEpochSecond());
     if (!outgrown.isEmpty()) {
       revisions.deleteOf(overlayId, outgrown);
     }
