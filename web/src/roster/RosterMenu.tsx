@@ -35,6 +35,7 @@ export function RosterMenu(props: Props) {
   const told = (e: unknown) => setProblem(e instanceof Error ? e.message : String(e));
   const look = async (file: File) => {
     setProblem("");
+    setOffered(undefined); // A refusal of this table must not stand over what another one offered.
     try {
       await kept();
       setOffered({ file, summary: await upload(`/api/rosters/${saved.id}/merge`, file) });

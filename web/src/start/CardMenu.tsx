@@ -4,12 +4,14 @@ import { useEffect, useRef, type ReactNode } from "react";
 interface Props {
   /** What it is of, for those who do not see it. */
   label: string;
+  /** Whether it opens upwards, for a menu that stands at the foot of what it is of. */
+  up?: boolean;
   /** Each a list item. */
   children: ReactNode;
 }
 
 /** What can be done with a card; it closes with Escape, a choice, or a press elsewhere. */
-export function CardMenu({ label, children }: Props) {
+export function CardMenu({ label, up = false, children }: Props) {
   const menu = useRef<HTMLDetailsElement>(null);
   useEffect(() => {
     const close = (event: PointerEvent) => {
@@ -25,7 +27,7 @@ export function CardMenu({ label, children }: Props) {
   return (
     <details
       ref={menu}
-      className="dropdown dropdown-end"
+      className={`dropdown dropdown-end ${up ? "dropdown-top" : ""}`}
       onKeyDown={(event) => {
         if (event.key !== "Escape" || !menu.current?.open) return;
         close();

@@ -81,7 +81,7 @@ export function OverlayCard({ saved, backdrop, attempt, onDeleted }: Props) {
         <span className="shrink-0 text-xs opacity-75">
           {frame.width} × {frame.height}
         </span>
-        <CardMenu label={`More for ${name}`}>
+        <CardMenu label={`More for ${name}`} up>
           <li>
             <button type="button" onClick={() => setRenaming(true)}>
               Rename

@@ -83,7 +83,6 @@ class RosterTest {
     assertTrue(status < 300, path + " " + status);
   }
 
-  /** White words with a black outline, so that they can be read over anything. */
   private static String text(String id, String words, int down) {
     return """
         {"kind":"text","id":"%1$s","name":"%1$s","shown":true,"locked":false,
@@ -94,11 +93,9 @@ class RosterTest {
          "setting":{"sizedBy":"FONT_SIZE","leading":1.2,"wordSpacing":0,"capitals":"AS_TYPED",
                     "alignment":"LEFT","hanging":false},
          "box":{"kind":"free"},"paint":{"kind":"flat","colour":"#ffffff"},
-         "look":{"faceOpacity":1,"overallOpacity":1,"finishes":[
-           {"kind":"outline","on":true,"width":3,"side":"OUTSIDE","corners":"ROUND","colour":"#000000","opacity":1,
-            "underFace":"AUTOMATIC"}],"follows":"","punch":"NONE"},
+         "look":{"faceOpacity":1,"overallOpacity":1,"finishes":[],"follows":"","punch":"NONE"},
          "slots":[]}"""
-        .formatted(id, words, down - 6);
+        .formatted(id, words, down);
   }
 
   /** A lower third that is designed: words with columns in braces, a pennant and a bar. */

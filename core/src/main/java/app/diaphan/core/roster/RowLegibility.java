@@ -6,18 +6,22 @@ import app.diaphan.core.memory.RecentMemory;
 import app.diaphan.core.memory.Remembered;
 import app.diaphan.core.overlay.Overlay;
 import java.util.List;
+import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 
 /**
  * Whether words can be read in the colours, pictures and finishes that a row gives. Rows that give
- * the same wear one dress, which is drawn once, with the names of the columns for words.
+ * the same wear one dress, which is drawn once, with the names of the columns for words. What
+ * cannot be read without a row either is the design's matter: Proof tells of it, and it keeps no
+ * row back.
  */
 public final class RowLegibility {
   /** Bytes for what is known of the looks that rows have; some ten thousand. */
   private static final long REMEMBERED = 32L << 20;
 
   private final Function<Overlay, List<Found>> proof;
-  private final Remembered<Overlay, List<RowTrouble>> judged =
+  private final Remembered<Overlay, List<Found>> judged =
       new RecentMemory(REMEMBERED).kind(Memory::bytesOf, Memory::bytesOf);
 
   /**
@@ -29,12 +33,17 @@ public final class RowLegibility {
   }
 
   List<RowTrouble> of(RosterDesign design, Row row) {
-    Overlay dressed = design.filling().dressed(design.overlay(), row);
-    return judged.of(
-        dressed,
-        () ->
-            proof.apply(dressed).stream()
-                .map(found -> RowTrouble.ofRow(found.sentence() + " " + found.remedy()))
-                .toList());
+    Set<String> ofDesign =
+        judged(Filling.without(design.overlay())).stream()
+            .map(Found::piece)
+            .collect(Collectors.toSet());
+    return judged(design.filling().dressed(design.overlay(), row)).stream()
+        .filter(found -> !ofDesign.contains(found.piece()))
+        .map(found -> RowTrouble.ofRow(found.sentence() + " " + found.remedy()))
+        .toList();
+  }
+
+  private List<Found> judged(Overlay overlay) {
+    return judged.of(overlay, () -> proof.apply(overlay));
   }
 }

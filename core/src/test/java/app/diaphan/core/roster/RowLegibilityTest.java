@@ -38,14 +38,17 @@ class RowLegibilityTest {
                       120,
                       Samples.flat("#102030"))
                   .withSlots(List.of(new Slot.ColourOf("club", Slot.ColourPlace.PAINT, 0)))));
-  private static final RosterDesign DESIGN =
-      new RosterDesign(
-          PLATE,
-          1,
-          new Filling(
-              new Columns(List.of("name", "club", "line"), Map.of()), Set.of(), HouseStyle.PLAIN));
+
+  private static RosterDesign design(Overlay overlay) {
+    return new RosterDesign(
+        overlay,
+        1,
+        new Filling(
+            new Columns(List.of("name", "club", "line"), Map.of()), Set.of(), HouseStyle.PLAIN));
+  }
 
   private final Renderer renderer = Samples.renderer();
+  private RosterDesign design = design(PLATE);
   private final List<Overlay> drawn = new ArrayList<>();
 
   private List<Found> proof(Overlay overlay) {
@@ -57,7 +60,7 @@ class RowLegibilityTest {
   private List<List<String>> troubles(Set<CheckKind> wanted, Row... rows) {
     RowChecks checks = new RowChecks(renderer, wanted, new RowLegibility(this::proof));
     return new RosterPlan("Regatta", LocalDate.of(2026, 7, 1), Optional.empty(), "name")
-        .of(List.of(rows), List.of(DESIGN), TargetList.AS_DESIGNED.targets()).stream()
+        .of(List.of(rows), List.of(design), TargetList.AS_DESIGNED.targets()).stream()
             .map(
                 planned ->
                     checks.of(planned, rows[planned.row()]).stream()
@@ -94,7 +97,7 @@ class RowLegibilityTest {
             row("Ruan", "#f8f4e0"),
             row("Brack", "#203040"));
     assertEquals(troubles.get(0), troubles.get(2));
-    assertEquals(2, drawn.size());
+    assertEquals(3, drawn.size()); // And the design without a row.
   }
 
   @Test
@@ -102,6 +105,15 @@ class RowLegibilityTest {
     assertEquals(
         List.of(List.of()),
         troubles(EnumSet.allOf(CheckKind.class), Row.of(List.of("Ysolde", "#f8f4e0", " "))));
+  }
+
+  @Test
+  void whatCannotBeReadWithoutARowEitherKeepsNoRowBack() {
+    Overlay plain = PLATE.withStack(List.of(PLATE.stack().getFirst()));
+    design = design(plain);
+    assertEquals(
+        List.of(List.of()), troubles(EnumSet.allOf(CheckKind.class), row("Ysolde", "#f8f4e0")));
+    assertEquals(1, proof(Filling.without(plain)).size());
   }
 
   @Test
