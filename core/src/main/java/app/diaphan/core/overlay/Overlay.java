@@ -16,9 +16,11 @@ import java.util.stream.Collectors;
  * @param forTargets what is different at targets of the package; only where something is
  */
 public record Overlay(String name, Frame frame, List<Piece> stack, List<ForTarget> forTargets) {
+  /** Characters. */
+  static final int LONGEST_NAME = 120;
 
   public Overlay {
-    Names.check(name, 120, "An overlay's name");
+    Names.check(name, LONGEST_NAME, "An overlay's name");
     Require.present(frame, "The overlay's frame");
     Require.present(stack, "The overlay's stack");
     StackRules.check(name, stack);

@@ -8,7 +8,6 @@ import java.util.regex.Pattern;
 
 /** Makes a variation of an overlay. */
 public final class OverlayCopy {
-  private static final int LONGEST_NAME = 120;
   private static final Pattern NUMBERED = Pattern.compile("(.*\\S) (\\d{1,6})");
 
   private OverlayCopy() {}
@@ -48,7 +47,7 @@ public final class OverlayCopy {
     int number = copied ? Integer.parseInt(numbered.group(2)) + 1 : 2;
     while (true) {
       String end = " " + number++;
-      String free = Names.shortened(stem, LONGEST_NAME - end.length()) + end;
+      String free = Names.shortened(stem, Overlay.LONGEST_NAME - end.length()) + end;
       if (!taken.contains(free)) {
         return free;
       }

@@ -36,6 +36,9 @@ import org.springframework.stereotype.Service;
 /** Looks through the rows of a roster: what keeps them from being delivered, and which decide. */
 @Service
 public class RosterChecks {
+  /** Half of the cores: the others draw the rows that are looked at meanwhile. */
+  private static final int CHECKERS = Math.max(1, Runtime.getRuntime().availableProcessors() / 2);
+
   private final RosterStore rosters;
   private final RosterDesigns designs;
   private final PackageStore store;
@@ -43,9 +46,6 @@ public class RosterChecks {
   private final PictureStore pictures;
   private final CheckService proof;
   private final Remembered<Checked, List<RowTrouble>> checked;
-
-  /** Half of the cores: the others draw the rows that are looked at meanwhile. */
-  private static final int CHECKERS = Math.max(1, Runtime.getRuntime().availableProcessors() / 2);
 
   RosterChecks(
       RosterStore rosters,
@@ -131,13 +131,18 @@ public class RosterChecks {
                   planned.problem(),
                   row.cells(),
                   row.changes());
-          List<RowTrouble> troubles = checked.known(key).orElseGet(() -> checks.of(planned, row));
-          fresh.put(key, troubles);
+          List<RowTrouble> troubles =
+              checked
+                  .known(key)
+                  .orElseGet(
+                      () -> {
+                        List<RowTrouble> made = checks.of(planned, row);
+                        fresh.put(key, made);
+                        return made;
+                      });
           found.merge(planned.row(), new LinkedHashSet<>(troubles), RosterChecks::both);
         };
-    // A parallel stream stays within the pool that it is begun in. Each roster has one of its own,
-    // so
-    // that a short one does not wait for a long one.
+    // A parallel stream stays within its pool; a short roster does not wait for a long one's.
     try (ForkJoinPool checkers = new ForkJoinPool(CHECKERS)) {
       checkers.submit(() -> plan.parallelStream().forEach(check)).join();
     }
