@@ -1,9 +1,10 @@
 import { FileDown, FileText, Plus } from "lucide-react";
-import { useRef, useState } from "react";
+import { useState } from "react";
 import { answer, api, type MergeSummary, type SavedRoster, upload } from "../api/client";
 import { PICTURE_FILES } from "../pictures/takeIn";
 import { Choice } from "../ui/Choice";
 import { FilePick } from "../ui/FilePick";
+import { Menu } from "../ui/Menu";
 import { Notice } from "../ui/Notice";
 import { TABLE_FILES } from "./bring";
 import { MergeForm } from "./MergeForm";
@@ -28,8 +29,6 @@ interface Offered {
 /** Which roster it is, and what can be done with its table as a whole. */
 export function RosterMenu(props: Props) {
   const { saved, rosters, onChoose, onFiles, onChanged, kept, onMerged, onAddRow } = props;
-  const menu = useRef<HTMLDetailsElement>(null);
-  const close = () => menu.current?.removeAttribute("open");
   const [offered, setOffered] = useState<Offered>();
   const [problem, setProblem] = useState("");
   const told = (e: unknown) => setProblem(e instanceof Error ? e.message : String(e));
@@ -80,51 +79,46 @@ export function RosterMenu(props: Props) {
       ) : (
         <h2 className="font-semibold">{saved.roster.name}</h2>
       )}
-      <details ref={menu} className="dropdown">
-        <summary className="btn btn-sm">The table</summary>
-        <ul className="menu dropdown-content z-20 mt-1 w-64 rounded border border-base-300 bg-base-100 p-2 text-sm shadow">
-          <li>
-            <FilePick
-              label="The table again"
-              accept={TABLE_FILES}
-              words="Give the table again…"
-              className=""
-              onFiles={([file]) => {
-                close();
-                if (file) void look(file);
-              }}
-            />
-          </li>
-          <li>
-            <FilePick
-              label="Another table, or pictures"
-              accept={`${TABLE_FILES},${PICTURE_FILES}`}
-              words="Another table, or pictures…"
-              className=""
-              many
-              onFiles={(files) => {
-                close();
-                onFiles(files);
-              }}
-            />
-          </li>
-          <li>
-            <a href={`/api/rosters/${saved.id}/table.csv`} download onClick={close}>
-              <FileDown size={14} aria-hidden /> Take the table away as CSV
-            </a>
-          </li>
-          <li>
-            <a href={`/api/rosters/${saved.id}/contact-sheet.pdf`} download onClick={close}>
-              <FileText size={14} aria-hidden /> Contact sheet as PDF
-            </a>
-          </li>
-          <li>
-            <button type="button" onClick={() => void remove()}>
-              Take this roster away…
-            </button>
-          </li>
-        </ul>
-      </details>
+      <Menu words="The table" look="btn btn-sm">
+        <li>
+          <FilePick
+            label="The table again"
+            accept={TABLE_FILES}
+            words="Give the table again…"
+            className=""
+            onFiles={([file]) => {
+              if (file) void look(file);
+            }}
+          />
+        </li>
+        <li>
+          <FilePick
+            label="Another table, or pictures"
+            accept={`${TABLE_FILES},${PICTURE_FILES}`}
+            words="Another table, or pictures…"
+            className=""
+            many
+            onFiles={(files) => {
+              onFiles(files);
+            }}
+          />
+        </li>
+        <li>
+          <a href={`/api/rosters/${saved.id}/table.csv`} download>
+            <FileDown size={14} aria-hidden /> Take the table away as CSV
+          </a>
+        </li>
+        <li>
+          <a href={`/api/rosters/${saved.id}/contact-sheet.pdf`} download>
+            <FileText size={14} aria-hidden /> Contact sheet as PDF
+          </a>
+        </li>
+        <li>
+          <button type="button" onClick={() => void remove()}>
+            Take this roster away…
+          </button>
+        </li>
+      </Menu>
       <button type="button" className="btn btn-sm" onClick={onAddRow}>
         <Plus size={14} aria-hidden /> Row
       </button>

@@ -1,25 +1,15 @@
-import { useQueryClient } from "@tanstack/react-query";
 import { useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import { answer, api, upload } from "../api/client";
 import { Notice } from "../ui/Notice";
+import { useAttempt } from "./useAttempt";
 
 /** Begins a package, or opens one that was saved. */
 export function NewPackage({ first }: { first: boolean }) {
   const [name, setName] = useState("");
-  const [problem, setProblem] = useState("");
   const file = useRef<HTMLInputElement>(null);
-  const queries = useQueryClient();
   const navigate = useNavigate();
-  const attempt = async (work: () => Promise<unknown>) => {
-    setProblem("");
-    try {
-      await work();
-      await queries.invalidateQueries({ queryKey: ["packages"] });
-    } catch (e) {
-      setProblem(e instanceof Error ? e.message : String(e));
-    }
-  };
+  const { problem, attempt } = useAttempt(["packages"]);
   const create = async () => {
     const made = await answer(api.POST("/api/packages", { body: { name } }));
     setName("");

@@ -1,4 +1,4 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { Plus } from "lucide-react";
 import { useState } from "react";
 import { Link } from "react-router";
@@ -11,6 +11,7 @@ import { DeletedNotice } from "./DeletedNotice";
 import { found, type Order } from "./found";
 import { NameField } from "./NameField";
 import { OverlayCard } from "./OverlayCard";
+import { useAttempt } from "./useAttempt";
 
 interface Props {
   graphics: PackageSummary;
@@ -23,7 +24,6 @@ interface Props {
 
 /** A package and its overlays. */
 export function PackageShelf({ graphics, wanted, order, onRename, onDelete }: Props) {
-  const queries = useQueryClient();
   const at = { params: { path: { id: graphics.id } } };
   const overlays = useQuery({
     queryKey: ["overlays", graphics.id],
@@ -35,19 +35,12 @@ export function PackageShelf({ graphics, wanted, order, onRename, onDelete }: Pr
   });
   const { backdrops } = useBackdrops(graphics.id);
   const over = backdrops.filter((backdrop) => backdrop.kind === "still");
-  const [problem, setProblem] = useState("");
   const [renaming, setRenaming] = useState(false);
   const [gone, setGone] = useState<{ id: number; name: string } | null>(null);
-  const attempt = async (work: () => Promise<unknown>) => {
-    setProblem("");
-    try {
-      await work();
-    } catch (e) {
-      setProblem(e instanceof Error ? e.message : String(e));
-    }
-    await queries.invalidateQueries({ queryKey: ["overlays", graphics.id] });
-    await queries.invalidateQueries({ queryKey: ["deleted-overlays", graphics.id] });
-  };
+  const { problem, attempt } = useAttempt(
+    ["overlays", graphics.id],
+    ["deleted-overlays", graphics.id],
+  );
   const bringBack = (id: number) => {
     setGone(null);
     void attempt(() =>

@@ -1,4 +1,4 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { answer, api, type PackageSummary } from "../api/client";
 import { Bar } from "../app/Bar";
@@ -9,6 +9,7 @@ import { DeletedNotice } from "./DeletedNotice";
 import type { Order } from "./found";
 import { NewPackage } from "./NewPackage";
 import { PackageShelf } from "./PackageShelf";
+import { useAttempt } from "./useAttempt";
 
 const ORDERS = [
   ["MADE", "as they were made"],
@@ -18,7 +19,6 @@ const ORDERS = [
 
 /** The packages and their overlays as pictures over a backdrop. */
 export function StartPage() {
-  const queries = useQueryClient();
   const packages = useQuery({
     queryKey: ["packages"],
     queryFn: () => answer(api.GET("/api/packages")),
@@ -29,18 +29,8 @@ export function StartPage() {
   });
   const [wanted, setWanted] = useState("");
   const [order, setOrder] = useState<Order>("MADE");
-  const [problem, setProblem] = useState("");
   const [gone, setGone] = useState<PackageSummary | null>(null);
-  const attempt = async (work: () => Promise<unknown>) => {
-    setProblem("");
-    try {
-      await work();
-    } catch (e) {
-      setProblem(e instanceof Error ? e.message : String(e));
-    }
-    await queries.invalidateQueries({ queryKey: ["packages"] });
-    await queries.invalidateQueries({ queryKey: ["deleted-packages"] });
-  };
+  const { problem, attempt } = useAttempt(["packages"], ["deleted-packages"]);
   const remove = (graphics: PackageSummary) =>
     attempt(async () => {
       await answer(api.DELETE("/api/packages/{id}", { params: { path: { id: graphics.id } } }));
