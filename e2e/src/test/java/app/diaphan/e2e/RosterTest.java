@@ -257,6 +257,21 @@ class RosterTest {
   }
 
   @Test
+  void rowsHaveTheirPicturesWhereScrollingComesToRest() throws IOException {
+    browser.loadDemo();
+    browser.open("/overlays/10/roster");
+    Locator last = page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("Row 24"));
+    assertThat(page.getByRole(AriaRole.IMG, named("Row 1"))).isVisible();
+    assertThat(last).hasCount(0);
+    page.getByRole(AriaRole.GRID).hover();
+    for (int i = 0; i < 20; i++) {
+      page.mouse().wheel(0, 200);
+    }
+    assertThat(last).isVisible();
+    page.waitForFunction("() => document.querySelector('[alt=\"Row 24\"]').naturalWidth > 0");
+  }
+
+  @Test
   void aBlockOfCellsIsPasted() throws IOException {
     browser.loadDemo();
     browser.open("/overlays/10/roster");
@@ -455,6 +470,18 @@ class RosterTest {
     button("Merge").click();
     assertThat(cell(1, "boat")).hasText("Third Lantern");
     assertThat(page.getByRole(AriaRole.ROW)).hasCount(3);
+  }
+
+  @Test
+  void aTableThatIsRefusedTakesTheOfferOfAnEarlierOneAway() throws IOException {
+    browser.loadDemo();
+    browser.open("/overlays/10/roster");
+    assertThat(cell(1, "name")).hasText("Ysolde Farrow-Quill");
+    labelled("The table again").setInputFiles(table("name,boat", "New Name,Gull"));
+    assertThat(button("Merge")).isVisible();
+    labelled("The table again").setInputFiles(table("boat,club", "Gull,Greywick"));
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("has no column \"name\"");
+    assertThat(button("Merge")).hasCount(0);
   }
 
   @Test

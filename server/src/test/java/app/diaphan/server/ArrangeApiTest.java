@@ -167,7 +167,7 @@ class ArrangeApiTest {
               + " 'FAILED', '', current_timestamp from overlay where id = "
               + id);
     }
-    SERVER.bean(Aging.class).thin(id);
+    SERVER.bean(Aging.class).look();
     List<Integer> left = new ArrayList<>();
     SERVER.get(path + "/revisions").body().forEach(one -> left.add(one.path("number").asInt()));
     assertEquals(List.of(6, 4, 2), left);

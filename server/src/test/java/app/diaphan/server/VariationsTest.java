@@ -4,7 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.server.RunningServer.Answer;
-import app.diaphan.server.store.Deletions;
+import app.diaphan.server.store.Aging;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.Statement;
@@ -114,14 +114,14 @@ class VariationsTest {
   @Test
   void whatWasDeletedAMonthAgoIsGoneForGood() throws SQLException {
     SERVER.delete("/api/overlays/" + overlay);
-    SERVER.bean(Deletions.class).forgetOld();
+    SERVER.bean(Aging.class).look();
     assertEquals(List.of("Lower third"), names("deleted-overlays"));
     try (Connection connection = SERVER.bean(DataSource.class).getConnection();
         Statement statement = connection.createStatement()) {
       statement.execute(
           "update overlay set deleted_at = dateadd('DAY', -31, deleted_at) where id = " + overlay);
     }
-    SERVER.bean(Deletions.class).forgetOld();
+    SERVER.bean(Aging.class).look();
     assertEquals(List.of(), names("deleted-overlays"));
     assertEquals(404, SERVER.post("/api/deleted-overlays/" + overlay + "/return", "").status());
   }

@@ -49,7 +49,8 @@ public class Aging {
     hourly.scheduleWithFixedDelay(this::look, 2, 60, TimeUnit.MINUTES);
   }
 
-  private void look() {
+  /** Looks through everything once. */
+  public void look() {
     try {
       overlays.ids().forEach(this::thin);
       deletions.forgetOld();
@@ -59,7 +60,7 @@ public class Aging {
   }
 
   /** Takes the revisions of an overlay away that need not be kept any longer. */
-  public void thin(Long overlayId) {
+  private void thin(Long overlayId) {
     Set<Integer> delivered = deliveries.revisionsOf(overlayId);
     List<Thinning.Save> saves =
         revisions.linesOf(overlayId).stream()
