@@ -33,8 +33,10 @@ final class PngFilter {
     tried = new byte[stride];
   }
 
+  /**
+   * @param out of zeros from {@code to} on
+   */
   void row(byte[] raw, int at, byte[] above, int aboveAt, byte[] out, int to) {
-    Arrays.fill(out, to, to + 1 + stride, (byte) 0);
     if (Arrays.equals(raw, at, at + stride, above, aboveAt, aboveAt + stride)) {
       out[to] = UP; // "Up" of an equal row is all zero.
       return;

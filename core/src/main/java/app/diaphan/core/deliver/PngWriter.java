@@ -16,11 +16,24 @@ import java.util.zip.Deflater;
 /**
  * Writes PNG files of colours and alpha, of colours, or of greys (W3C PNG, third edition). Bands of
  * rows are filtered and deflated independently of each other, so that both cores work and bytes do
- * not depend on them; a band that is clear is deflated once for all its like, in whatever file.
+ * not depend on them. A band is deflated in slices; one that is clear is deflated once for all its
+ * like, in whatever file.
  */
 final class PngWriter {
   private static final byte[] SIGNATURE = {(byte) 0x89, 'P', 'N', 'G', 13, 10, 26, 10};
   private static final int BAND = 128;
+
+  /**
+   * Rows are put together by the band and deflated by the slice: few rows that are clear are lost.
+   */
+  private static final int SLICE = 32;
+
+  /**
+   * From this level on the best filter is looked for; below it differences from the left are taken.
+   * On dithered plates, words and soft edges they give files of the same size (from 12 % smaller to
+   * 7 % larger over the demo's overlays), and are made and read back in a third of the time.
+   */
+  private static final int FILTERS_FROM_LEVEL = 4;
 
   private final SampleRows samples;
   private final FileHeader header;
@@ -36,19 +49,19 @@ final class PngWriter {
    */
   private record Packed(byte[] deflated, long sum, int length) {}
 
-  /** All that decides a clear band. */
-  private record ClearBand(int stride, int level) {}
+  /** All that decides a clear slice. */
+  private record ClearSlice(int stride, int level) {}
 
-  /** Bands of zeros take a few hundred bytes each; so all of them together stay under 64 KB. */
-  private static final int MOST_CLEAR_BANDS = 16;
+  /** Slices of zeros take a thousandth of their size; all of them together stay under 64 KB. */
+  private static final int MOST_CLEAR_SLICES = 16;
 
-  private static final Map<ClearBand, Packed> CLEAR_BANDS =
+  private static final Map<ClearSlice, Packed> CLEAR_SLICES =
       new LinkedHashMap<>(16, 0.75f, true) {
         private static final long serialVersionUID = 1L;
 
         @Override
-        protected boolean removeEldestEntry(Map.Entry<ClearBand, Packed> eldest) {
-          return size() > MOST_CLEAR_BANDS;
+        protected boolean removeEldestEntry(Map.Entry<ClearSlice, Packed> eldest) {
+          return size() > MOST_CLEAR_SLICES;
         }
       };
 
@@ -139,33 +152,77 @@ final class PngWriter {
   private Packed pack(int band) {
     int top = band * BAND;
     int bottom = Math.min(samples.height(), top + BAND);
-    int rows = bottom - top;
-    if (samples.clear(top, bottom) && rows == BAND) {
-      byte[] nothing = new byte[stride];
-      for (int y = top; y < bottom; y++) {
-        checks.put(y, nothing, 0, stride);
-      }
-      ClearBand clear = new ClearBand(stride, level);
-      synchronized (CLEAR_BANDS) {
-        return CLEAR_BANDS.computeIfAbsent(
-            clear, unknown -> deflated(new byte[BAND * (stride + 1)]));
-      }
+    if (samples.clear(top, bottom)) {
+      return clear(top, bottom);
     }
     // The row above the band is needed to filter its first row.
     int above = top > 0 ? 1 : 0;
-    byte[] raw = new byte[(rows + above) * stride];
+    byte[] raw = new byte[(bottom - top + above) * stride];
     samples.rows(top - above, bottom, raw);
-    byte[] filtered = new byte[rows * (stride + 1)];
-    PngFilter filter = new PngFilter(stride, samples.bytesPerPixel(), level > 1);
-    byte[] zero = new byte[stride];
-    for (int y = 0; y < rows; y++) {
-      int at = (y + above) * stride;
-      checks.put(top + y, raw, at, stride);
-      boolean hasAbove = y + above > 0;
+    ByteArrayOutputStream deflated = new ByteArrayOutputStream(raw.length / 16 + 64);
+    long sum = 1; // Of no bytes.
+    int length = 0;
+    for (int from = top; from < bottom; from += SLICE) {
+      int to = Math.min(bottom, from + SLICE);
+      Packed slice = slice(from, to, raw, (from - top + above) * stride);
+      deflated.writeBytes(slice.deflated());
+      sum = AdlerSums.joined(sum, slice.sum(), slice.length());
+      length += slice.length();
+    }
+    return new Packed(deflated.toByteArray(), sum, length);
+  }
+
+  /**
+   * @param raw of all rows of a band
+   * @param at where the slice's first row begins in it
+   */
+  private Packed slice(int top, int bottom, byte[] raw, int at) {
+    int size = (bottom - top) * stride;
+    byte[] nothing = new byte[size];
+    if (Arrays.equals(raw, at, at + size, nothing, 0, size)) {
+      return clear(top, bottom);
+    }
+    byte[] filtered = new byte[(bottom - top) * (stride + 1)];
+    PngFilter filter = new PngFilter(stride, samples.bytesPerPixel(), level >= FILTERS_FROM_LEVEL);
+    for (int y = top; y < bottom; y++) {
+      int row = at + (y - top) * stride;
+      checks.put(y, raw, row, stride);
+      boolean hasAbove = y > 0;
       filter.row(
-          raw, at, hasAbove ? raw : zero, hasAbove ? at - stride : 0, filtered, y * (stride + 1));
+          raw,
+          row,
+          hasAbove ? raw : nothing,
+          hasAbove ? row - stride : 0,
+          filtered,
+          (y - top) * (stride + 1));
     }
     return deflated(filtered);
+  }
+
+  /** Rows of zeros. */
+  private Packed clear(int top, int bottom) {
+    byte[] nothing = new byte[stride];
+    for (int y = top; y < bottom; y++) {
+      checks.put(y, nothing, 0, stride);
+    }
+    ByteArrayOutputStream deflated = new ByteArrayOutputStream();
+    long sum = 1; // Of no bytes.
+    for (int from = top; from < bottom; from += SLICE) {
+      Packed slice =
+          bottom - from < SLICE
+              ? deflated(new byte[(bottom - from) * (stride + 1)])
+              : clearSlice(new ClearSlice(stride, level));
+      deflated.writeBytes(slice.deflated());
+      sum = AdlerSums.joined(sum, slice.sum(), slice.length());
+    }
+    return new Packed(deflated.toByteArray(), sum, (bottom - top) * (stride + 1));
+  }
+
+  private Packed clearSlice(ClearSlice clear) {
+    synchronized (CLEAR_SLICES) {
+      return CLEAR_SLICES.computeIfAbsent(
+          clear, unknown -> deflated(new byte[SLICE * (stride + 1)]));
+    }
   }
 
   private Packed deflated(byte[] filtered) {
