@@ -7,23 +7,27 @@ import { NewOverlayPage } from "../frame/NewOverlayPage";
 import { RosterPage } from "../roster/RosterPage";
 import { ProofPage } from "../proof/ProofPage";
 import { StartPage } from "../start/StartPage";
+import { Said } from "../ui/Said";
 import { OverlayShell } from "./OverlayShell";
 
 export function App() {
   return (
-    <Routes>
-      <Route path="/" element={<StartPage />} />
-      <Route path="/packages/:packageId/new" element={<NewOverlayPage />} />
-      <Route path="/overlays/:overlayId/copy" element={<CopyPage />} />
-      <Route path="/overlays/:overlayId" element={<OverlayShell />}>
-        <Route index element={<Navigate to="compose" replace />} />
-        <Route path="frame" element={<FramePage />} />
-        <Route path="compose" element={<ComposePage />} />
-        <Route path="proof" element={<ProofPage />} />
-        <Route path="deliver" element={<DeliverPage />} />
-        <Route path="roster" element={<RosterPage />} />
-      </Route>
-      <Route path="*" element={<Navigate to="/" replace />} />
-    </Routes>
+    <>
+      <Routes>
+        <Route path="/" element={<StartPage />} />
+        <Route path="/packages/:packageId/new" element={<NewOverlayPage />} />
+        <Route path="/overlays/:overlayId/copy" element={<CopyPage />} />
+        <Route path="/overlays/:overlayId" element={<OverlayShell />}>
+          <Route index element={<Navigate to="compose" replace />} />
+          <Route path="frame" element={<FramePage />} />
+          <Route path="compose" element={<ComposePage />} />
+          <Route path="proof" element={<ProofPage />} />
+          <Route path="deliver" element={<DeliverPage />} />
+          <Route path="roster" element={<RosterPage />} />
+        </Route>
+        <Route path="*" element={<Navigate to="/" replace />} />
+      </Routes>
+      <Said />
+    </>
   );
 }

@@ -14,7 +14,7 @@ const KEYS: [string, [string, string][]][] = [
   [
     "Compose: add",
     [
-      ["T", "Add a text"],
+      ["T, double click", "Add a text, words open"],
       ["P", "Add a plate"],
       ["I", "Add a picture"],
       ["Ctrl V", "Paste pieces, words or a picture"],
@@ -25,9 +25,12 @@ const KEYS: [string, [string, string][]][] = [
     [
       ["N, Shift N", "The next piece behind, in front"],
       ["Shift click", "One more, or one less"],
-      ["E", "Every piece"],
+      ["E, Ctrl A", "Every piece"],
+      ["Click again", "What lies beneath"],
       ["Double click", "Into a group, into words"],
       ["Esc", "Nothing"],
+      ["/", "Any value or action by its name"],
+      ["Right click", "What can be done here"],
     ],
   ],
   [
@@ -41,8 +44,8 @@ const KEYS: [string, [string, string][]][] = [
       ["H, L", "Hide or show, lock or unlock"],
       ["M, Shift M", "Mirror across, up and down"],
       ["U, Shift U", "Group, take apart"],
-      ["Page Up, Page Down", "One forward, one back"],
-      ["Shift Page Up, Page Down", "All the way"],
+      ["Page Up, Down", "One forward, one back"],
+      ["Shift Page Up, Down", "All the way"],
       ["Ctrl C, Ctrl X", "Copy, cut"],
       ["Delete", "Take away"],
     ],
@@ -50,7 +53,7 @@ const KEYS: [string, [string, string][]][] = [
   [
     "While dragging",
     [
-      ["Shift", "One direction; proportions; turns of 15°"],
+      ["Shift", "One direction, proportions, 15°"],
       ["Alt", "Size from the middle"],
       ["Ctrl", "Without snapping"],
     ],
@@ -61,7 +64,8 @@ const KEYS: [string, [string, string][]][] = [
       ["1 – 8", "Backdrop by its place in the strip"],
       ["F", "Fit the frame"],
       ["A", "Actual pixels, 1:1"],
-      ["+, −, wheel", "Zoom"],
+      ["+, −, Ctrl wheel", "Zoom"],
+      ["Wheel, Space drag", "Move the view"],
       ["G", "Safe areas and own margin"],
       ["S", "Snapping on or off"],
     ],
@@ -98,7 +102,8 @@ const KEYS: [string, [string, string][]][] = [
     [
       ["Up, Down", "One step, ten with Shift"],
       ["Drag sideways", "Change it"],
-      ["Enter", "Take it"],
+      ["100+20, 50 %", "Sums and shares"],
+      ["Enter, Esc", "Take it, put it back"],
     ],
   ],
 ];
@@ -109,17 +114,17 @@ export function KeyList({ onClose }: { onClose: () => void }) {
   useEffect(() => dialog.current?.showModal(), []);
   return (
     <dialog ref={dialog} className="modal" onClose={onClose} aria-labelledby="keys-title">
-      <div className="modal-box max-w-3xl">
-        <h2 id="keys-title" className="mb-3 text-lg font-semibold">
+      <div className="modal-box max-h-[94vh] w-[60rem] max-w-[96vw] p-4 text-xs">
+        <h2 id="keys-title" className="mb-2 text-base font-semibold">
           Keys
         </h2>
-        <div className="columns-2 gap-8">
+        <div className="columns-3 gap-6">
           {KEYS.map(([title, rows]) => (
-            <section key={title} className="mb-4 break-inside-avoid">
+            <section key={title} className="mb-2 break-inside-avoid">
               <h3 className="mb-1 text-xs font-semibold uppercase tracking-wide opacity-70">
                 {title}
               </h3>
-              <dl className="grid grid-cols-[11rem_1fr] gap-y-1">
+              <dl className="grid grid-cols-[7.4rem_1fr] gap-x-2 leading-[1.05rem]">
                 {rows.map(([key, what]) => (
                   <div key={key} className="contents">
                     <dt className="font-semibold">{key}</dt>
@@ -130,7 +135,7 @@ export function KeyList({ onClose }: { onClose: () => void }) {
             </section>
           ))}
         </div>
-        <form method="dialog" className="modal-action mt-2">
+        <form method="dialog" className="modal-action mt-0">
           <button type="submit" className="btn btn-primary btn-sm">
             Close
           </button>

@@ -21,16 +21,20 @@ function typing(target: EventTarget | null): boolean {
   );
 }
 
-/** What has the focus is pressed by these itself. */
-function pressing(event: KeyboardEvent): boolean {
-  return (
-    (event.key === "Enter" || event.key === " ") &&
-    event.target instanceof HTMLElement &&
-    /^(BUTTON|A|SUMMARY)$/.test(event.target.tagName)
-  );
+const CONTROLS =
+  "button, a, summary, [role=menuitem], [role=option], [role=tab], [role=radio], [role=slider], [role=switch]";
+
+/**
+ * Whether a control that has the focus takes the key: it is pressed by Enter and the space bar, and
+ * whoever types letters there meant something else than the stage.
+ */
+function forControl(event: KeyboardEvent): boolean {
+  const plain = !event.ctrlKey && !event.metaKey && !event.altKey;
+  const taken = event.key === "Enter" || (plain && event.key.length === 1);
+  return taken && event.target instanceof Element && event.target.closest(CONTROLS) !== null;
 }
 
-/** Listens for keys anywhere on the page, except while something is being typed. */
+/** Listens for keys anywhere on the page, except those that a field or a control with the focus takes. */
 export function useKeys(keys: Keys): void {
   const newest = useRef(keys);
   useEffect(() => {
@@ -38,7 +42,7 @@ export function useKeys(keys: Keys): void {
   });
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      if (event.defaultPrevented || typing(event.target) || pressing(event)) return;
+      if (event.defaultPrevented || typing(event.target) || forControl(event)) return;
       if (document.querySelector("dialog[open]")) return;
       const action = newest.current[nameOf(event)];
       if (action) {

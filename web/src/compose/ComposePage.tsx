@@ -1,4 +1,4 @@
-import { useRef, useState } from "react";
+import { useCallback, useRef, useState } from "react";
 import type { Overlay } from "../api/client";
 import { BackdropStrip } from "../backdrops/BackdropStrip";
 import { useBackdrops } from "../backdrops/useBackdrops";
@@ -18,17 +18,27 @@ import { Stack } from "../stack/Stack";
 import { useEditing } from "../stage/editing";
 import { displayWidth } from "../stage/geometry";
 import { ReadOut } from "../stage/ReadOut";
-import { Stage } from "../stage/Stage";
+import { type Asked, Stage } from "../stage/Stage";
 import { useDrawing } from "../stage/useDrawing";
 import { Notice } from "../ui/Notice";
 import { Tabs } from "../ui/Tabs";
+import { useLate } from "../ui/useLate";
 import { useRested } from "../ui/useRested";
 import { useSize } from "../ui/useSize";
+import { actionsOf } from "./actions";
+import { CommandField } from "./CommandField";
+import { StageMenu } from "./StageMenu";
+import { useButtonsGiveBack } from "./useButtonsGiveBack";
 import { useComposeKeys } from "./useComposeKeys";
+import { useSignOfKeys } from "./useSignOfKeys";
+import { useView } from "./useView";
 import { ViewBar } from "./ViewBar";
+import { ViewMover } from "./ViewMover";
 
-const ROOM_AROUND = 40;
 const REST_MS = 180;
+
+/** A drawing that takes longer says that it is being made. */
+const LATE_MS = 200;
 
 /** What the small pictures beneath the stage show. */
 const STRIPS = ["Backdrops", "Rows"] as const;
@@ -43,11 +53,11 @@ export function ComposePage() {
 
 function Compose({ overlay, packageId }: { overlay: Overlay; packageId: number }) {
   const selected = useOverlay((state) => state.selected);
-  const [zoom, setZoom] = useState<number | "fit">("fit");
   const [guides, setGuides] = useState(true);
   const [pointedAt, setPointedAt] = useState<string | null>(null);
+  const [asked, setAsked] = useState<Asked | null>(null);
+  const [finding, setFinding] = useState(false);
   const [area, size] = useSize<HTMLDivElement>();
-  const picker = useRef<HTMLButtonElement>(null);
   const stage = useRef<HTMLDivElement>(null);
   const { backdrops, chosen } = useBackdrops(packageId);
   const pictures = usePictures(packageId);
@@ -56,15 +66,8 @@ function Compose({ overlay, packageId }: { overlay: Overlay; packageId: number }
   useHouse(packageId);
   useClipboard();
   const width = displayWidth(overlay.frame);
-  const fit = Math.max(
-    0.02,
-    Math.min(
-      (size.width - ROOM_AROUND) / width,
-      (size.height - ROOM_AROUND) / overlay.frame.height,
-    ),
-  );
-  const scale = zoom === "fit" ? fit : zoom;
-  const actual = 1 / window.devicePixelRatio;
+  const view = useView(overlay.frame, size, area, stage);
+  const { scale } = view;
   const sharp = Math.min(1, Math.round(scale * window.devicePixelRatio * 1000) / 1000);
   const overlayId = useOverlay((state) => state.id);
   const revision = useOverlay((state) => state.revision);
@@ -85,6 +88,7 @@ function Compose({ overlay, packageId }: { overlay: Overlay; packageId: number }
     cutting,
     roster ? (rowInHand[roster.id] ?? 0) : 0,
   );
+  const late = useLate(!problem && !cutting && drawn?.overlay !== overlay, LATE_MS);
   const refused = useArranging((state) => state.problem);
   // The small pictures follow when the hand rests: until then the stage has the machine to itself.
   const settled = useRested(drawn?.overlay === overlay ? drawn : null, REST_MS);
@@ -96,16 +100,16 @@ function Compose({ overlay, packageId }: { overlay: Overlay; packageId: number }
       y: (event.clientY - (box?.top ?? 0)) / scale,
     };
   };
-  const zoomBy = (factor: number) =>
-    setZoom((now) => Math.min(16, Math.max(0.05, (now === "fit" ? fit : now) * factor)));
-  useComposeKeys({
-    picker,
-    backdrops,
-    zoomBy,
-    fit: () => setZoom("fit"),
-    actual: () => setZoom(actual),
+  const actions = actionsOf({
+    view,
     toggleGuides: () => setGuides(!guides),
   });
+  const closeMenu = useCallback(() => setAsked(null), []);
+  const closeField = useCallback(() => setFinding(false), []);
+  const find = useCallback(() => setFinding(true), []);
+  useComposeKeys(actions, backdrops, find);
+  useSignOfKeys();
+  useButtonsGiveBack();
   return (
     <div className="flex h-full">
       <Stack
@@ -113,8 +117,8 @@ function Compose({ overlay, packageId }: { overlay: Overlay; packageId: number }
         packageId={packageId}
         drawing={settled?.drawing}
         pictures={pictures}
-        picker={picker}
         onPoint={setPointedAt}
+        onFind={find}
       />
       <div className="flex min-w-0 flex-1 flex-col">
         {(problem || refused) && (
@@ -134,8 +138,12 @@ function Compose({ overlay, packageId }: { overlay: Overlay; packageId: number }
           </div>
         )}
         <DropTarget toFrame={toFrame}>
-          <div ref={area} className="flex min-h-0 flex-1 overflow-auto bg-base-200">
-            <div ref={stage} className="m-auto p-3">
+          <ViewMover view={view} area={area}>
+            <div
+              ref={stage}
+              className="m-auto p-3"
+              style={{ paddingInline: view.room.x + 12, paddingBlock: view.room.y + 12 }}
+            >
               <Stage
                 overlay={overlay}
                 drawn={drawn}
@@ -144,10 +152,27 @@ function Compose({ overlay, packageId }: { overlay: Overlay; packageId: number }
                 backdrop={chosen}
                 guides={guides}
                 pointedAt={pointedAt}
-                onZoomAt={zoomBy}
+                onAsk={setAsked}
               />
             </div>
-          </div>
+          </ViewMover>
+          {late && (
+            <p
+              role="status"
+              className="pointer-events-none absolute left-2 top-2 z-10 flex items-center gap-2 rounded bg-base-100/90 px-2 py-1 text-xs"
+            >
+              <span className="loading loading-spinner loading-xs" aria-hidden />
+              Drawing…
+            </p>
+          )}
+          {finding && (
+            <CommandField
+              actions={actions}
+              anythingChosen={selected.length > 0}
+              onClose={closeField}
+            />
+          )}
+          {asked && <StageMenu asked={asked} actions={actions} onClose={closeMenu} />}
         </DropTarget>
         <div className="flex h-10 shrink-0 items-center justify-between gap-3 border-t border-base-300 bg-base-100 px-3 text-xs">
           {roster && overlayId !== null && <RowChoice saved={roster} overlayId={overlayId} />}
@@ -160,12 +185,9 @@ function Compose({ overlay, packageId }: { overlay: Overlay; packageId: number }
           </div>
           <ViewBar
             percent={Math.round(scale * window.devicePixelRatio * 100)}
-            at={zoom === "fit" ? "fit" : zoom === actual ? "actual" : "other"}
+            view={view}
             guides={guides}
             setGuides={setGuides}
-            zoomBy={zoomBy}
-            fit={() => setZoom("fit")}
-            actual={() => setZoom(actual)}
           />
         </div>
         <div className="flex shrink-0 items-center border-t border-base-300 bg-base-100">

@@ -1,18 +1,17 @@
 import { useHand } from "../stage/hand";
+import type { View } from "./useView";
 
 interface Props {
   percent: number;
-  at: "fit" | "actual" | "other";
+  view: View;
   guides: boolean;
   setGuides: (on: boolean) => void;
-  zoomBy: (factor: number) => void;
-  fit: () => void;
-  actual: () => void;
 }
 
 /** How the stage is looked at. */
 export function ViewBar(props: Props) {
-  const { percent, at, guides, setGuides, zoomBy, fit, actual } = props;
+  const { percent, view, guides, setGuides } = props;
+  const { at, zoomBy, fit, actual } = view;
   const snapping = useHand((state) => state.snapping);
   const toggle = "btn btn-xs";
   return (

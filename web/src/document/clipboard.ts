@@ -94,23 +94,49 @@ async function paste(text: string, queries: QueryClient): Promise<void> {
   }
 }
 
+/** The chosen pieces as they go on the clipboard; nothing if none is chosen. */
+function chosenPieces(): string | null {
+  const { overlay, selected, packageId, id } = useOverlay.getState();
+  if (!overlay || selected.length === 0 || id === null) return null;
+  const { frame } = overlay;
+  const [across = 1, up = 1] = frame.pixelAspect.split("/").map(Number);
+  const content: Carried = {
+    format: "diaphan-pieces",
+    package: packageId,
+    overlay: id,
+    lines: Math.min((frame.width * across) / up, frame.height),
+    pieces: selected.flatMap((one) => findPiece(overlay, one) ?? []),
+  };
+  return JSON.stringify(content, null, 1);
+}
+
+/** Copies the chosen pieces where the browser was not asked to itself; whether it could be done. */
+export async function copyChosen(): Promise<boolean> {
+  const content = chosenPieces();
+  if (content === null) return false;
+  try {
+    await navigator.clipboard.writeText(content);
+    return true;
+  } catch {
+    useArranging.setState({
+      problem: "The browser does not let this page write to the clipboard. Press Ctrl C instead.",
+    });
+    return false;
+  }
+}
+
+export async function cutChosen(): Promise<void> {
+  if (await copyChosen()) await arrange({ kind: "remove" }, "Cut");
+}
+
 /** Copies, cuts and pastes chosen pieces, between overlays and packages too. */
 export function useClipboard(): void {
   const queries = useQueryClient();
   useEffect(() => {
     const take = (event: ClipboardEvent): boolean => {
-      const { overlay, selected, packageId, id } = useOverlay.getState();
-      if (!overlay || typing() || selected.length === 0 || id === null) return false;
-      const { frame } = overlay;
-      const [across = 1, up = 1] = frame.pixelAspect.split("/").map(Number);
-      const content: Carried = {
-        format: "diaphan-pieces",
-        package: packageId,
-        overlay: id,
-        lines: Math.min((frame.width * across) / up, frame.height),
-        pieces: selected.flatMap((one) => findPiece(overlay, one) ?? []),
-      };
-      event.clipboardData?.setData("text/plain", JSON.stringify(content, null, 1));
+      const content = typing() ? null : chosenPieces();
+      if (content === null) return false;
+      event.clipboardData?.setData("text/plain", content);
       event.preventDefault();
       return true;
     };

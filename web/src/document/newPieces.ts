@@ -6,6 +6,7 @@ import type {
   Piece,
   PictureSummary,
   Place,
+  TextPiece,
 } from "../api/client";
 import { displayWidth } from "../stage/geometry";
 import { allPieces } from "./tree";
@@ -19,6 +20,12 @@ export function freeId(overlay: Overlay, stem: string): string {
   }
 }
 
+/** A point of the frame in display units. */
+export interface Spot {
+  x: number;
+  y: number;
+}
+
 export const FRAME: Hook = { kind: "frame", area: "FRAME" };
 
 const CENTRE: Place = {
@@ -30,6 +37,16 @@ const CENTRE: Place = {
   turn: 0,
   mirrored: false,
 };
+
+/** With the middle of the piece at a spot; in the middle of the frame if none is given. */
+function placeAt(overlay: Overlay, spot: Spot | undefined): Place {
+  if (!spot) return CENTRE;
+  return {
+    ...CENTRE,
+    right: Math.round(spot.x - displayWidth(overlay.frame) / 2),
+    down: Math.round(spot.y - overlay.frame.height / 2),
+  };
+}
 
 const PLAIN: Look = {
   faceOpacity: 1,
@@ -56,9 +73,10 @@ function common(overlay: Overlay, stem: string, name: string) {
   };
 }
 
-export function newText(overlay: Overlay, words = "Your words"): Piece {
+export function newText(overlay: Overlay, words = "Your words", spot?: Spot): TextPiece {
   return {
     ...common(overlay, "text", "Text"),
+    place: placeAt(overlay, spot),
     kind: "text",
     runs: [
       {
@@ -83,9 +101,10 @@ export function newText(overlay: Overlay, words = "Your words"): Piece {
   };
 }
 
-export function newPlate(overlay: Overlay): Piece {
+export function newPlate(overlay: Overlay, spot?: Spot): Piece {
   return {
     ...common(overlay, "plate", "Plate"),
+    place: placeAt(overlay, spot),
     kind: "plate",
     shape: { kind: "rectangle" },
     width: Math.round(640 * scale(overlay)),
@@ -93,12 +112,6 @@ export function newPlate(overlay: Overlay): Piece {
     hug: { pieces: [], left: 0, top: 0, right: 0, bottom: 0 },
     paint: { kind: "flat", colour: "#124b5c" },
   };
-}
-
-/** A point of the frame in display units. */
-export interface Spot {
-  x: number;
-  y: number;
 }
 
 /**
@@ -114,13 +127,7 @@ export function newPicture(overlay: Overlay, picture: PictureSummary, spot?: Spo
   );
   return {
     ...common(overlay, "picture", picture.name.replace(/\.[^.]+$/, "")),
-    place: spot
-      ? {
-          ...CENTRE,
-          right: Math.round(spot.x - displayWidth(overlay.frame) / 2),
-          down: Math.round(spot.y - overlay.frame.height / 2),
-        }
-      : CENTRE,
+    place: placeAt(overlay, spot),
     kind: "picture",
     picture: picture.name,
     page: 1,

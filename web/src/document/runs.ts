@@ -70,6 +70,12 @@ export function typed(runs: Run[], words: string): Run[] {
   ]);
 }
 
+/** Other words, set like the first of those that stood there. */
+export function restyledWords(runs: readonly Run[], words: string): Run[] {
+  const [first] = runs;
+  return first ? [{ ...first, words }] : [];
+}
+
 /** The runs with a stretch set otherwise; all of them if the stretch is empty. */
 export function restyled(runs: Run[], range: Range, change: (run: Run) => Run): Run[] {
   const all = wordsOf(runs).length;

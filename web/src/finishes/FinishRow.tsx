@@ -25,7 +25,7 @@ export function FinishRow(props: Props) {
   const { finish, name, onChange, onRemove, onForward, onBack } = props;
   const lower = name.toLowerCase();
   return (
-    <div className="mt-1 border-l-2 border-base-300 pl-2">
+    <div data-finish className="mt-1 border-l-2 border-base-300 pl-2">
       <div className="flex items-center gap-1">
         <input
           type="checkbox"

@@ -1,8 +1,10 @@
 import { useState } from "react";
+import { flushSync } from "react-dom";
 import type { Finish, GroupPiece, Look, Piece } from "../api/client";
 import { Section } from "../sheets/Section";
 import { Choice } from "../ui/Choice";
 import { memoOn } from "../ui/memoOn";
+import { focusNewest } from "./addFinish";
 import { FinishPaste } from "./FinishPaste";
 import { FinishRow } from "./FinishRow";
 import { FinishSets } from "./FinishSets";
@@ -90,8 +92,11 @@ function Finishes({ piece, onChange }: Props) {
         <FinishStrip
           piece={piece}
           onAdd={(finish) => {
-            give([...finishes, finish], `Add ${KINDS[finish.kind].one}`, "");
-            setAdding(false);
+            flushSync(() => {
+              give([...finishes, finish], `Add ${KINDS[finish.kind].one}`, "");
+              setAdding(false);
+            });
+            focusNewest();
           }}
         />
       )}

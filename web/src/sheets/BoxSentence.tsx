@@ -1,4 +1,7 @@
 import type { Fit, TextBox, TextPiece } from "../api/client";
+import { useOverlay } from "../document/overlayStore";
+import { groupsAround } from "../document/tree";
+import { areaOf } from "../stage/geometry";
 import { Choice } from "../ui/Choice";
 import { memoOn } from "../ui/memoOn";
 import { NumberField } from "../ui/NumberField";
@@ -7,6 +10,8 @@ interface Props {
   piece: TextPiece;
   /** What was done to fit the words; empty for nothing. */
   note: string;
+  /** How large the words are as they are seen, in display units; 0 while that is not known. */
+  seen: { width: number; height: number };
   onChange: (next: (piece: TextPiece) => TextPiece, did: string, key: string) => void;
 }
 
@@ -25,7 +30,7 @@ function fitOf(kind: Fit["kind"]): Fit {
     case "condense":
       return { kind, floor: 0.8 };
     case "wrap":
-      return { kind, lines: 2 };
+      return { kind, lines: 0 };
     case "as-set":
     case "refuse":
       return { kind };
@@ -33,25 +38,55 @@ function fitOf(kind: Fit["kind"]): Fit {
 }
 
 /** Whether the words have a box, and what becomes of those too long for it. */
-export const BoxSentence = memoOn(Box, ({ piece, note }) => [
+export const BoxSentence = memoOn(Box, ({ piece, note, seen }) => [
   piece.id,
   piece.name,
   piece.box,
   note,
-  Math.max(...piece.runs.map((run) => run.size)),
+  seen.width,
+  seen.height,
 ]);
 
-function Box({ piece, note, onChange }: Props) {
+function Box({ piece, note, seen, onChange }: Props) {
   const { box } = piece;
   const rebox = (next: TextBox, did: string, key: string) =>
     onChange((text) => ({ ...text, box: next }), did, key);
-  const largest = Math.max(...piece.runs.map((run) => run.size));
-  const given: TextBox = {
+  const overlay = useOverlay((state) => state.overlay);
+  const grouped = overlay ? groupsAround(overlay.stack, piece.id).length > 0 : true;
+  // As large as the words are seen: giving them a box changes nothing by itself.
+  const asSeen = (): TextBox => ({
     kind: "given",
-    width: Math.round(largest * 10),
-    height: Math.round(largest * 1.5),
+    width: Math.max(1, Math.ceil(seen.width)),
+    height: Math.max(1, Math.ceil(seen.height)),
     upright: "MIDDLE",
     fit: fitOf("shrink"),
+  });
+  const fillMargins = () => {
+    if (!overlay) return;
+    const { width, height } = areaOf(overlay.frame, "TITLE_SAFE");
+    onChange(
+      (text) => ({
+        ...text,
+        box: {
+          kind: "given",
+          width: Math.floor(width),
+          height: Math.floor(height),
+          upright: "MIDDLE",
+          fit: fitOf("wrap"),
+        },
+        place: {
+          ...text.place,
+          hook: { kind: "frame", area: "TITLE_SAFE" },
+          point: "CENTRE",
+          own: "CENTRE",
+          right: 0,
+          down: 0,
+          turn: 0,
+        },
+      }),
+      "Fill title-safe with the words",
+      "",
+    );
   };
   return (
     <p>
@@ -62,14 +97,13 @@ function Box({ piece, note, onChange }: Props) {
         options={[
           ["free", "the room they need"],
           ["given", "a given box"],
+          ...(grouped ? [] : ([["margins", "all of title-safe"]] as const)),
         ]}
-        onChange={(kind) =>
-          rebox(
-            kind === "free" ? { kind } : given,
-            kind === "free" ? "Free the words of their box" : "Give the words a box",
-            "",
-          )
-        }
+        onChange={(kind: TextBox["kind"] | "margins") => {
+          if (kind === "margins") fillMargins();
+          else if (kind === "free") rebox({ kind }, "Free the words of their box", "");
+          else rebox(asSeen(), "Give the words a box", "");
+        }}
       />
       {box.kind === "given" && <GivenBox box={box} onChange={rebox} />}.
       {note && (
@@ -145,18 +179,38 @@ function GivenBox(props: {
       {fit.kind === "wrap" && (
         <>
           {" "}
-          to at most{" "}
-          <NumberField
-            label="Most lines"
-            value={fit.lines}
-            least={1}
-            most={100}
-            digits={0}
-            unit=" lines"
-            onChange={(lines) =>
-              rebox({ ...box, fit: { ...fit, lines: Math.round(lines) } }, "Fit the words", "lines")
+          to{" "}
+          <Choice
+            label="Limit of lines"
+            value={fit.lines === 0 ? 0 : 1}
+            options={[
+              [0, "as many lines as there is room for"],
+              [1, "at most"],
+            ]}
+            onChange={(limit) =>
+              rebox({ ...box, fit: { ...fit, lines: limit === 0 ? 0 : 2 } }, "Fit the words", "")
             }
           />
+          {fit.lines > 0 && (
+            <>
+              {" "}
+              <NumberField
+                label="Most lines"
+                value={fit.lines}
+                least={1}
+                most={100}
+                digits={0}
+                unit=" lines"
+                onChange={(lines) =>
+                  rebox(
+                    { ...box, fit: { ...fit, lines: Math.round(lines) } },
+                    "Fit the words",
+                    "lines",
+                  )
+                }
+              />
+            </>
+          )}
         </>
       )}
     </>

@@ -11,13 +11,18 @@ interface Props {
   onChange: (next: (piece: TextPiece) => TextPiece, did: string, key: string) => void;
 }
 
-/** How the chosen stretch is set, or the whole text if none is chosen. */
-export function RunSentence(props: Props & { range: Range }) {
-  const { piece, range, onChange } = props;
+/**
+ * How the chosen stretch is set, or the whole text if none is chosen: then the values are those at
+ * the caret.
+ *
+ * @param caret the place in the words; -1 for none
+ */
+export function RunSentence(props: Props & { range: Range; caret: number }) {
+  const { piece, range, caret, onChange } = props;
   const fonts = useFonts();
   const families = fonts.data ?? [];
   const part = range.start < range.end;
-  const run = runAt(piece.runs, part ? range.start + 1 : 1);
+  const run = runAt(piece.runs, part ? range.start + 1 : Math.max(1, caret));
   if (!run) return null;
   const family = families.find((other) => other.name === run.family);
   const weights = family?.weights ?? [{ weight: run.weight, name: String(run.weight) }];

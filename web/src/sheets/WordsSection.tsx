@@ -1,7 +1,9 @@
 import { useEffect, useId } from "react";
 import { flushSync } from "react-dom";
 import type { TextPiece } from "../api/client";
+import { useOverlay } from "../document/overlayStore";
 import { type Range, typed, wordsOf } from "../document/runs";
+import { linesOf, splitLines } from "../document/splitLines";
 import { noteEditing, stopEditing, useEditing, WORDS_FIELD } from "../stage/editing";
 import { BoxSentence } from "./BoxSentence";
 import { ColumnChoices } from "./ColumnChoices";
@@ -15,6 +17,8 @@ interface Props {
   piece: TextPiece;
   /** What was done to fit the words; empty for nothing. */
   note: string;
+  /** How large the words are as they are seen, in display units. */
+  seen: { width: number; height: number };
   /** Of the package's rosters: they can be named in braces. */
   columns: readonly string[];
   onChange: (next: (piece: TextPiece) => TextPiece, did: string, key: string) => void;
@@ -23,7 +27,7 @@ interface Props {
 const SIGNS = ["©", "™", "–", "—", "“", "”", "‘", "’", "·", "…", "×", "→", "°"];
 
 /** What a text says and how it is set. */
-export function WordsSection({ piece, note, columns, onChange }: Props) {
+export function WordsSection({ piece, note, seen, columns, onChange }: Props) {
   const words = wordsOf(piece.runs);
   const editing = useEditing();
   const range: Range =
@@ -51,6 +55,7 @@ export function WordsSection({ piece, note, columns, onChange }: Props) {
     const next = completed(words, caret, open, column);
     typeAt(next.words, next.caret);
   });
+  const lines = linesOf(piece).length;
   const list = useId();
   const choosing = offered.choices.length > 0;
   return (
@@ -61,6 +66,7 @@ export function WordsSection({ piece, note, columns, onChange }: Props) {
         className="textarea textarea-sm my-1 min-h-0 w-full resize-y leading-snug"
         rows={Math.min(5, words.split("\n").length)}
         maxLength={5000}
+        spellCheck
         dir="auto"
         value={words}
         aria-autocomplete="list"
@@ -105,9 +111,22 @@ export function WordsSection({ piece, note, columns, onChange }: Props) {
           </button>
         ))}
       </div>
-      <RunSentence piece={piece} range={range} onChange={onChange} />
+      {lines > 1 && (
+        <button
+          type="button"
+          className="btn btn-xs my-1"
+          onClick={() =>
+            useOverlay
+              .getState()
+              .change((overlay) => splitLines(overlay, piece.id), `Split ${piece.name} into texts`)
+          }
+        >
+          Make each of its {lines} lines a text
+        </button>
+      )}
+      <RunSentence piece={piece} range={range} caret={caret} onChange={onChange} />
       <SettingSentence piece={piece} onChange={onChange} />
-      <BoxSentence piece={piece} note={note} onChange={onChange} />
+      <BoxSentence piece={piece} note={note} seen={seen} onChange={onChange} />
     </Section>
   );
 }

@@ -1,4 +1,4 @@
-import { memo, type RefObject } from "react";
+import { memo } from "react";
 import type {
   Drawing,
   DrawnPiece,
@@ -29,20 +29,21 @@ interface Props {
   packageId: number;
   drawing: Drawing | undefined;
   pictures: PictureSummary[];
-  picker: RefObject<HTMLButtonElement | null>;
   onPoint: (id: string | null) => void;
+  /** Opens the field that finds values and actions by name. */
+  onFind: () => void;
 }
 
 /** The pieces from front to back; the chosen one's card is unfolded into its sheet. */
 export const Stack = memo(function Stack(props: Props) {
-  const { overlay, packageId, drawing, pictures, picker, onPoint } = props;
+  const { overlay, packageId, drawing, pictures, onPoint, onFind } = props;
   const selected = useOverlay((state) => state.selected);
   return (
     <aside
       aria-label="Stack"
       className="flex w-[338px] shrink-0 flex-col border-r border-base-300 bg-base-100"
     >
-      <AddBar packageId={packageId} pictures={pictures} picker={picker} />
+      <AddBar packageId={packageId} pictures={pictures} onFind={onFind} />
       {selected.length > 1 && (
         <div data-sheet className="border-b border-l-4 border-b-base-300 border-l-primary">
           <div className="flex items-center gap-0.5 px-3 py-1">
@@ -162,6 +163,7 @@ function Sheet({ piece, drawn, pictures }: SheetProps) {
         <WordsSection
           piece={piece}
           note={drawn?.note ?? ""}
+          seen={{ width: drawn?.boxWidth ?? 0, height: drawn?.boxHeight ?? 0 }}
           columns={columns}
           onChange={changeOf("text")}
         />

@@ -1,8 +1,17 @@
+import { add } from "../document/add";
 import { arrange } from "../document/arrange";
+import { newPlate, type Spot } from "../document/newPieces";
 import { useOverlay } from "../document/overlayStore";
 import { allPieces } from "../document/tree";
 
 const BESIDE = 20;
+
+/**
+ * @param spot where its middle lies; the middle of the frame if none is given
+ */
+export function addPlate(spot?: Spot): void {
+  add((overlay) => newPlate(overlay, spot), "Add a plate");
+}
 
 /** Copies what is chosen beside itself; doing it again goes on in the same direction. */
 export function duplicate(): void {

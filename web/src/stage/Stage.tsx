@@ -1,10 +1,15 @@
-import { type PointerEvent, useLayoutEffect, useRef } from "react";
+import { type MouseEvent, type PointerEvent, useEffect, useRef } from "react";
+import { flushSync } from "react-dom";
 import type { DrawnPiece, Overlay, Piece } from "../api/client";
 import { type Backdrop, BackdropLayer } from "../backdrops/Backdrop";
 import { arrange } from "../document/arrange";
 import { useOverlay } from "../document/overlayStore";
-import { allPieces, findPiece, groupsAround } from "../document/tree";
+import { wordsOf } from "../document/runs";
+import { allPieces, findPiece } from "../document/tree";
+import { wordAt } from "../document/words";
 import { snapTargets } from "../snapping/snap";
+import { useHome } from "../ui/home";
+import { addText } from "./addText";
 import { Carets, caretsOf, placeAt } from "./Carets";
 import { Composite } from "./Composite";
 import { editWords, useEditing } from "./editing";
@@ -14,6 +19,7 @@ import {
   cornersOf,
   cornersOfBox,
   displayWidth,
+  middleOf,
   overlapping,
   type Point,
   pointsOf,
@@ -27,6 +33,7 @@ import { Handles, type HandleName, Outline } from "./Handles";
 import { PaintHandles, PolygonHandles } from "./PaintHandles";
 import { PiecePictures } from "./PiecePictures";
 import { SnapLines } from "./SnapLines";
+import { hitIn, hitsAt } from "./hits";
 import { colourAt, useTaking } from "./taking";
 import { Thread } from "./Thread";
 import type { Drawn } from "./useDrawing";
@@ -42,7 +49,18 @@ interface Props {
   guides: boolean;
   /** A piece to point out, however faint it is. */
   pointedAt: string | null;
-  onZoomAt: (factor: number) => void;
+  /** What a press with the other button asks for: what lies there, and what can be done with it. */
+  onAsk: (asked: Asked) => void;
+}
+
+/** A place of the stage that was asked about. */
+export interface Asked {
+  clientX: number;
+  clientY: number;
+  /** In display units. */
+  spot: Point;
+  /** What lies there, front to back. */
+  pieces: Piece[];
 }
 
 const MOVE_STARTS_AT = 3;
@@ -50,7 +68,7 @@ const SNAP_REACH = 6;
 
 /** The frame with the overlay on it, where pieces are taken by the hand. */
 export function Stage(props: Props) {
-  const { overlay, drawn, settled, zoom, backdrop, guides, pointedAt, onZoomAt } = props;
+  const { overlay, drawn, settled, zoom, backdrop, guides, pointedAt, onAsk } = props;
   const { select, toggle } = useOverlay.getState();
   const selected = useOverlay((state) => state.selected);
   const { held, lines, band } = useHand();
@@ -59,6 +77,10 @@ export function Stage(props: Props) {
   const grip = useRef<Grip | null>(null);
   const bandFrom = useRef<Point | null>(null);
   const wordsFrom = useRef<number | null>(null);
+  /** Where the caret is to go once it is known where carets can stand. */
+  const caretAt = useRef<{ id: string; words: string; p: Point } | null>(null);
+  /** What a click on a piece that was chosen already goes on to: what lies beneath it. */
+  const beneath = useRef<string | null>(null);
   const surface = useRef<HTMLDivElement>(null);
   const width = displayWidth(overlay.frame);
   const height = overlay.frame.height;
@@ -68,16 +90,11 @@ export function Stage(props: Props) {
   const unitY = drawing ? height / drawing.height : 1;
   const inHand = held && !(held.state === "let-go" && drawn?.overlay === overlay) ? held : null;
 
-  useLayoutEffect(() => {
-    const element = surface.current?.parentElement;
-    if (!element) return;
-    const onWheel = (event: WheelEvent) => {
-      event.preventDefault();
-      onZoomAt(Math.exp(-event.deltaY / 400));
-    };
-    element.addEventListener("wheel", onWheel, { passive: false });
-    return () => element.removeEventListener("wheel", onWheel);
-  }, [onZoomAt]);
+  useHome(surface);
+  useEffect(() => {
+    // What had the focus may have gone with the piece that it belonged to.
+    if (document.activeElement === document.body) surface.current?.focus({ preventScroll: true });
+  }, [selected]);
 
   const pieces = new Map((drawing?.pieces ?? []).map((piece) => [piece.id, piece]));
   const corners = (id: string): Corners | undefined => {
@@ -95,19 +112,8 @@ export function Stage(props: Props) {
     const p = at(event);
     return { x: p.x * zoom, y: p.y * zoom };
   };
-  /** The foremost piece under a point: of the group last entered, or of the overlay. */
-  const hit = (p: Point): Piece | undefined => {
-    const under = (stack: readonly Piece[]) =>
-      stack.find((piece) => piece.shown && !piece.locked && within(corners(piece.id) ?? [], p));
-    const [first] = selected;
-    const entered = first === undefined ? [] : groupsAround(overlay.stack, first);
-    for (const id of entered.toReversed()) {
-      const group = findPiece(overlay, id);
-      const inside = group?.kind === "group" ? under(group.stack) : undefined;
-      if (inside) return inside;
-    }
-    return under(overlay.stack);
-  };
+  const frameCorners = cornersOfBox({ x: 0, y: 0, width, height });
+  const seen = { overlay, drawn: pieces, corners, unitX, unitY, zoom, selected };
 
   const take = (event: PointerEvent, handle: Grip["handle"], ids: string[]) => {
     if (!drawing || drawn.overlay !== overlay) return;
@@ -170,7 +176,10 @@ export function Stage(props: Props) {
       editWords(editing, { start: place, end: place });
       return;
     }
-    const piece = hit(p);
+    const hits = hitsAt(p, seen);
+    const { dug } = useHand.getState();
+    const piece = hits.find((one) => one.id === dug && selected.includes(dug)) ?? hits[0];
+    beneath.current = null;
     if (event.shiftKey && piece) {
       toggle(piece.id);
       return;
@@ -180,6 +189,9 @@ export function Stage(props: Props) {
       surface.current?.setPointerCapture(event.pointerId);
       bandFrom.current = p;
       return;
+    }
+    if (selected.length === 1 && selected[0] === piece.id && hits.length > 1) {
+      beneath.current = hits[(hits.indexOf(piece) + 1) % hits.length]?.id ?? null;
     }
     const ids = selected.includes(piece.id) ? selected : [piece.id];
     if (ids !== selected) select(ids);
@@ -205,6 +217,7 @@ export function Stage(props: Props) {
     if (!taken) return;
     const far = Math.hypot(p.x - taken.start.x, p.y - taken.start.y) * zoom;
     if (held?.state !== "held" && far < MOVE_STARTS_AT) return;
+    beneath.current = null;
     const { snapping } = useHand.getState();
     const suspended = event.ctrlKey || event.metaKey;
     const { matrix, lines: met } = dragged(taken, p, {
@@ -247,18 +260,50 @@ export function Stage(props: Props) {
       void arrange(arrangement, `${did} ${name}`, { ids: taken.ids, keepChoice: true }).then(done);
     } else done();
   };
+  const onClick = (event: MouseEvent) => {
+    // The second click of two opens what the first one chose.
+    if (event.detail === 1 && beneath.current !== null) {
+      select([beneath.current]);
+      useHand.setState({ dug: beneath.current });
+    }
+    beneath.current = null;
+  };
   const onDoubleClick = (event: { clientX: number; clientY: number }) => {
     const p = at(event);
-    const piece = hit(p);
-    if (!piece || piece.id === editing) return;
-    if (piece.kind === "group") {
-      const inside = piece.stack.find((one) => one.shown && within(corners(one.id) ?? [], p));
+    const open = findPiece(overlay, editing);
+    const place = wordsUnder(p);
+    if (open?.kind === "text" && place !== null) {
+      editWords(editing, wordAt(wordsOf(open.runs), place));
+      return;
+    }
+    const [piece] = hitsAt(p, { ...seen, selected: [] });
+    if (!piece) {
+      if (within(frameCorners, p)) addText({ x: Math.round(p.x), y: Math.round(p.y) });
+    } else if (piece.kind === "group") {
+      const inside = hitIn(piece.stack, p, seen);
       if (inside) select([inside.id]);
     } else if (piece.kind === "text") {
-      select([piece.id]);
-      // The sheet with the words is there once the choice has been shown.
-      setTimeout(() => editWords(piece.id), 0);
+      // The sheet with the words has to be there before they can be typed in.
+      flushSync(() => select([piece.id]));
+      caretAt.current = { id: piece.id, words: wordsOf(piece.runs), p };
+      editWords(piece.id);
     }
+  };
+  const onContextMenu = (event: MouseEvent) => {
+    event.preventDefault();
+    // The menu key asks about what is chosen.
+    const byKey = event.button !== 2 || (event.clientX === 0 && event.clientY === 0);
+    const [first] = chosenCorners;
+    const rect = surface.current?.getBoundingClientRect();
+    const p = byKey && first ? middleOf(first) : at(event);
+    const hits = byKey ? [] : hitsAt(p, seen);
+    if (hits[0] && !hits.some((one) => selected.includes(one.id))) select([hits[0].id]);
+    onAsk({
+      clientX: byKey ? (rect?.left ?? 0) + p.x * zoom : event.clientX,
+      clientY: byKey ? (rect?.top ?? 0) + p.y * zoom : event.clientY,
+      spot: p,
+      pieces: hits,
+    });
   };
 
   const only = selected.length === 1 ? findPiece(overlay, selected[0]) : undefined;
@@ -270,6 +315,19 @@ export function Stage(props: Props) {
   const around: Corners | undefined =
     chosenCorners.length > 1 ? cornersOfBox(boxAround(chosenCorners)) : chosenCorners[0];
   const matrix = inHand ? inHand.matrix : STILL;
+  const editedDrawn = pieces.get(editing);
+  useEffect(() => {
+    const wanted = caretAt.current;
+    if (!wanted || !editedDrawn || wanted.id !== editing) return;
+    const carets = caretsOf(editedDrawn, unitX, unitY);
+    if (carets.length === 0) return;
+    caretAt.current = null;
+    const now = findPiece(useOverlay.getState().overlay, editing);
+    // Whoever types already knows where.
+    if (now?.kind !== "text" || wordsOf(now.runs) !== wanted.words) return;
+    const place = placeAt(carets, wanted.p);
+    editWords(editing, { start: place, end: place });
+  }, [editedDrawn, editing, unitX, unitY]);
   const scaled = (points: Corners): Corners =>
     points.map((p) => ({ x: p.x * zoom, y: p.y * zoom })) as Corners;
   const pointed = pointedAt ? corners(pointedAt) : undefined;
@@ -278,12 +336,15 @@ export function Stage(props: Props) {
       ref={surface}
       role="application"
       aria-label="Stage"
-      className={`relative shrink-0 touch-none select-none overflow-hidden shadow-[0_0_0_1px_#0008] ${taking ? "cursor-crosshair" : ""}`}
+      tabIndex={0}
+      className={`relative shrink-0 touch-none select-none overflow-hidden focus-visible:outline-1 shadow-[0_0_0_1px_#0008] ${taking ? "cursor-crosshair" : ""}`}
       style={{ width: width * zoom, height: height * zoom }}
       onPointerDown={onPointerDown}
       onPointerMove={onPointerMove}
       onPointerUp={onPointerUp}
+      onClick={onClick}
       onDoubleClick={onDoubleClick}
+      onContextMenu={onContextMenu}
       onPointerCancel={() => {
         grip.current = null;
         bandFrom.current = null;

@@ -125,7 +125,7 @@ function sizing(grip: Grip, handle: HandleName, p: Point, keys: Modifiers): Drag
   let sx = towards.x === 0 ? 1 : Math.max(LEAST, 1 + (both * alongX * towards.x) / width);
   let sy = towards.y === 0 ? 1 : Math.max(LEAST, 1 + (both * alongY * towards.y) / height);
   const corner = towards.x !== 0 && towards.y !== 0;
-  if (corner && keepsProportions(piece) !== keys.shift) sx = sy = Math.max(sx, sy);
+  if (corner && (keys.shift || keepsProportions(piece))) sx = sy = Math.max(sx, sy);
   const fixed = keys.alt
     ? middleOf(corners)
     : pointIn(corners, (1 - towards.x) / 2, (1 - towards.y) / 2);
@@ -138,7 +138,7 @@ function sizing(grip: Grip, handle: HandleName, p: Point, keys: Modifiers): Drag
   };
 }
 
-/** Whether a piece is drawn out in proportion unless Shift says otherwise. */
+/** Whether a piece is drawn out in proportion without Shift too; its sides free it of that. */
 function keepsProportions(piece: Piece | undefined): boolean {
   if (!piece) return true;
   return piece.kind === "picture" || piece.kind === "group" || isFree(piece);

@@ -21,6 +21,8 @@ interface Hand {
   band: Box | null;
   /** Whether pieces are drawn to edges and gaps nearby. */
   snapping: boolean;
+  /** The piece that was chosen though another lies over it; the hand takes hold of it all the same. */
+  dug: string;
 }
 
 export const useHand = create<Hand>()(() => ({
@@ -28,6 +30,7 @@ export const useHand = create<Hand>()(() => ({
   lines: [],
   band: null,
   snapping: true,
+  dug: "",
 }));
 
 /** The pieces that move when some do: what hangs from them, hugs them or lies in them too. */

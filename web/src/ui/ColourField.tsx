@@ -1,7 +1,10 @@
 import { useState } from "react";
+import { flushSync } from "react-dom";
 import { ColourPanel } from "./ColourPanel";
 import { joined, parts, readColour } from "./colours";
+import { goHome } from "./home";
 import { NumberField } from "./NumberField";
+import { say } from "./said";
 
 interface Props {
   label: string;
@@ -18,7 +21,10 @@ export function ColourField({ label, value, onChange }: Props) {
   const take = (typed: string) => {
     setDraft(null);
     const read = readColour(typed);
-    if (!read) return;
+    if (!read) {
+      say(`${label} stays ${solid}: “${typed.trim()}” cannot be read as a colour.`);
+      return;
+    }
     onChange(joined({ solid: read.solid, alpha: read.alpha < 1 ? read.alpha : alpha }));
   };
   return (
@@ -42,7 +48,18 @@ export function ColourField({ label, value, onChange }: Props) {
           value={draft ?? solid}
           onChange={(event) => setDraft(event.target.value)}
           onBlur={(event) => draft !== null && take(event.target.value)}
-          onKeyDown={(event) => event.key === "Enter" && take(event.currentTarget.value)}
+          onKeyDown={(event) => {
+            if (event.key === "Enter") {
+              // Before the field is left, which would take it once more.
+              const { value: typed } = event.currentTarget;
+              flushSync(() => take(typed));
+              if (!event.currentTarget.closest("dialog")) goHome();
+            } else if (event.key === "Escape") {
+              // Before the field is left: leaving takes what was typed.
+              flushSync(() => setDraft(null));
+              if (!goHome()) event.currentTarget.blur();
+            }
+          }}
         />
         <NumberField
           label={`${label}: how solid, percent`}

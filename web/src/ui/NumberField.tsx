@@ -1,4 +1,8 @@
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from "react";
+import { flushSync } from "react-dom";
+import { goHome } from "./home";
+import { reckon } from "./reckon";
+import { say } from "./said";
 
 interface Props {
   label: string;
@@ -22,25 +26,39 @@ function shown(value: number, digits: number): string {
 }
 
 /**
- * A number within a sentence: typed, stepped with the arrows, or dragged sideways. What cannot be
- * read as a number is put back as it was.
+ * A number within a sentence: typed (as a sum too), stepped with the arrows, or dragged sideways.
+ * Escape brings back what stood there when the field was entered; what cannot be read is said.
  */
 export function NumberField(props: Props) {
   const { label, value, onChange, least = -1e5, most = 1e5, step = 1, digits = 1, unit } = props;
   const { always = false } = props;
   const [draft, setDraft] = useState<string | null>(null);
   const drag = useRef<{ x: number; from: number; moved: boolean } | null>(null);
+  const entered = useRef(value);
   const text = draft ?? shown(value, digits);
 
   const give = (wanted: number, typed = false) => {
     const limited = Math.min(most, Math.max(least, wanted));
     const tidy = Number(limited.toFixed(Math.max(digits, 3)));
     if (tidy !== value || (typed && always)) onChange(tidy);
+    if (typed && limited !== wanted) {
+      say(`${label}: ${wanted < least ? "no less" : "no more"} than ${shown(limited, digits)}.`);
+    }
   };
-  const take = (typed: string) => {
-    setDraft(null);
-    const number = Number(typed.trim().replace(",", ".").replace("−", "-"));
-    if (typed.trim() !== "" && Number.isFinite(number)) give(number, true);
+  /** Whether it could be read. */
+  const take = (typed: string): boolean => {
+    const read = reckon(typed, unit ?? "", value);
+    if ("number" in read) {
+      setDraft(null);
+      give(read.number, true);
+      return true;
+    }
+    say(
+      typed.trim() === ""
+        ? `${label} stays ${shown(value, digits)}: nothing was typed.`
+        : `${label} stays ${shown(value, digits)}: ${read.problem}.`,
+    );
+    return false;
   };
   const onKeyDown = (event: KeyboardEvent<HTMLInputElement>) => {
     if (event.key === "ArrowUp" || event.key === "ArrowDown") {
@@ -51,10 +69,15 @@ export function NumberField(props: Props) {
     } else if (event.key === "Enter") {
       // Taking the value is all that is meant, even in a form that Enter would send off.
       event.preventDefault();
-      take(event.currentTarget.value);
+      const field = event.currentTarget;
+      // Before the field is left, which would take it once more.
+      if (!flushSync(() => take(field.value))) field.select();
+      else if (field.closest("dialog") || !goHome()) field.select();
     } else if (event.key === "Escape") {
-      setDraft(null);
-      event.currentTarget.blur();
+      // Before the field is left: leaving takes what was typed.
+      flushSync(() => setDraft(null));
+      if (value !== entered.current) onChange(entered.current);
+      if (!goHome()) event.currentTarget.blur();
     }
   };
   const onPointerDown = (event: PointerEvent<HTMLInputElement>) => {
@@ -89,7 +112,13 @@ export function NumberField(props: Props) {
         style={{ width: `${Math.max(2, text.length) + 1.2}ch` }}
         value={text}
         onChange={(event) => setDraft(event.target.value)}
-        onBlur={(event) => draft !== null && take(event.target.value)}
+        onFocus={(event) => {
+          entered.current = value;
+          event.currentTarget.select();
+        }}
+        onBlur={(event) => {
+          if (draft !== null && !take(event.target.value)) setDraft(null);
+        }}
         onKeyDown={onKeyDown}
         onPointerDown={onPointerDown}
         onPointerMove={onPointerMove}

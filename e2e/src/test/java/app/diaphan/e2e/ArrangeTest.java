@@ -68,7 +68,6 @@ class ArrangeTest {
     compose.type("Overall opacity, percent", "50");
     compose.type("Scale, percent", "80");
     assertEquals(0.8, ((GroupPiece) compose.piece(group.id())).scale());
-    page.keyboard().press("Escape");
     page.keyboard().press("Shift+U");
     assertThat(page.getByText("5 pieces chosen")).isVisible();
     assertEquals(0.5, compose.piece("title").look().overallOpacity());

@@ -64,8 +64,8 @@ class ComposeTest {
   void handlesSizeAndTurnWithoutMovingTheOtherSide() throws IOException {
     Compose compose = Compose.open(browser, 2);
     Page page = compose.page();
-    page.keyboard().press("p");
     page.keyboard().press("s");
+    page.keyboard().press("p");
     double hundred = compose.at(100, 0)[0] - compose.at(0, 0)[0];
     double[] right = compose.mark("handle-right");
     compose.drag(right, new double[] {right[0] + hundred, right[1]});

@@ -76,11 +76,18 @@ public sealed interface TextBox {
     /**
      * Broken into lines.
      *
-     * @param lines the most there may be
+     * @param lines the most there may be; {@value #NO_LIMIT} for as many as there is room for
      */
     record Wrap(int lines) implements Fit {
+      public static final int NO_LIMIT = 0;
+
       public Wrap {
-        Require.between(1, 100, lines, "The most lines");
+        Require.between(NO_LIMIT, 100, lines, "The most lines");
+      }
+
+      /** Whether so many lines are more than there may be. */
+      public boolean allows(int found) {
+        return lines == NO_LIMIT || found <= lines;
       }
     }
 

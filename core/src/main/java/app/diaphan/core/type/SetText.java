@@ -33,10 +33,11 @@ public record SetText(
    *
    * @param size share of the size asked for, 0–1
    * @param narrowed share of the width at that size, 0–1
+   * @param wrapped how many lines they were broken into; 0 if they are not broken
    * @param over how many display units the words are too long or too high by; 0 if they fit
    */
-  public record Fitted(double size, double narrowed, double over) {
-    static final Fitted AS_SET = new Fitted(1, 1, 0);
+  public record Fitted(double size, double narrowed, int wrapped, double over) {
+    static final Fitted AS_SET = new Fitted(1, 1, 0, 0);
 
     public boolean fits() {
       return over <= 0;

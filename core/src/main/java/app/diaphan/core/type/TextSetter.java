@@ -218,10 +218,11 @@ public final class TextSetter {
             ? share(floor, box.width() / width)
             : 1;
     double over = Math.max(width * size * narrowed - box.width(), height * size - box.height());
-    if (box.fit() instanceof TextBox.Fit.Wrap(int most) && lines > most) {
-      over = Math.max(over, height / lines * (lines - most));
+    if (box.fit() instanceof TextBox.Fit.Wrap wrap && !wrap.allows(lines)) {
+      over = Math.max(over, height / lines * (lines - wrap.lines()));
     }
-    return new SetText.Fitted(size, narrowed, over > NOTHING_OVER ? over : 0);
+    int wrapped = box.fit() instanceof TextBox.Fit.Wrap ? lines : 0;
+    return new SetText.Fitted(size, narrowed, wrapped, over > NOTHING_OVER ? over : 0);
   }
 
   private static double share(double floor, double wanted) {

@@ -108,6 +108,9 @@ final class DrawnPieces {
     if (fitted.narrowed() < 1) {
       return Sentence.of("Narrowed to %.0f %% to fit the box.", 100 * fitted.narrowed());
     }
+    if (fitted.wrapped() > 1) {
+      return Sentence.of("Wrapped to %d lines.", fitted.wrapped());
+    }
     return "";
   }
 }
