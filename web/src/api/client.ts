@@ -38,6 +38,7 @@ export type Arrangement = Schemas["ToArrange"]["arrangement"];
 export type Drawing = Schemas["Drawing"];
 export type DrawnPiece = Schemas["DrawnPiece"];
 export type SavedOverlay = Schemas["SavedOverlay"];
+export type DrawnStarter = Schemas["DrawnStarter"];
 export type Deleted = Schemas["Deleted"];
 export type HouseStyle = Schemas["HouseStyle"];
 export type FontFamily = Schemas["FontFamilyChoice"];

@@ -1,15 +1,29 @@
-import { Keyboard, Moon, Sun } from "lucide-react";
-import { type ReactNode, useState } from "react";
+import { BookOpen, Keyboard, Moon, Sun } from "lucide-react";
+import { lazy, type ReactNode, Suspense, useEffect, useState } from "react";
 import { Link } from "react-router";
 import { KeyList } from "./KeyList";
 import { useKeys } from "./keys";
 import { useRoom } from "./room";
 
+// With its pictures it is fetched when it is first opened.
+const Guide = lazy(() => import("../guide/Guide"));
+
 /** The line across the top of every screen. */
 export function Bar({ children }: { children?: ReactNode }) {
   const { room, change } = useRoom();
   const [keysShown, showKeys] = useState(false);
+  const [guideShown, showGuide] = useState(false);
   useKeys({ "?": () => showKeys(true) });
+  // Also while something is being typed: then it is wanted most.
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (event.key !== "F1" || document.querySelector("dialog[open]")) return;
+      event.preventDefault();
+      showGuide(true);
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, []);
   return (
     <header className="flex h-12 shrink-0 items-center gap-3 border-b border-base-300 bg-base-100 px-3">
       <Link
@@ -32,12 +46,26 @@ export function Bar({ children }: { children?: ReactNode }) {
       <button
         type="button"
         className="btn btn-ghost btn-sm btn-square"
+        aria-label="Guide"
+        title="Guide (F1)"
+        onClick={() => showGuide(true)}
+      >
+        <BookOpen size={17} />
+      </button>
+      <button
+        type="button"
+        className="btn btn-ghost btn-sm btn-square"
         aria-label="List of keys"
         title="List of keys (?)"
         onClick={() => showKeys(true)}
       >
         <Keyboard size={17} />
       </button>
+      {guideShown && (
+        <Suspense>
+          <Guide onClose={() => showGuide(false)} />
+        </Suspense>
+      )}
       {keysShown && <KeyList onClose={() => showKeys(false)} />}
     </header>
   );

@@ -4,6 +4,7 @@ const KEYS: [string, [string, string][]][] = [
   [
     "Everywhere",
     [
+      ["F1", "The guide"],
       ["?", "Show this list"],
       ["Alt 1 – Alt 5", "Frame, Compose, Proof, Deliver, Roster"],
       ["Ctrl Z", "Undo"],
@@ -39,6 +40,7 @@ const KEYS: [string, [string, string][]][] = [
       ["Arrows", "Move by 1"],
       ["Shift Arrows", "Move by 10"],
       ["Enter", "Edit its words or first value"],
+      ["Alt Page Up, Down", "From part to part of its sheet"],
       ["D", "Duplicate"],
       ["R", "Do the last step again"],
       ["H, L", "Hide or show, lock or unlock"],

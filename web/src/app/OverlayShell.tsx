@@ -7,6 +7,7 @@ import { useOverlay } from "../document/overlayStore";
 import { SaveState } from "../document/SaveState";
 import { openSaved, useSaving } from "../document/saving";
 import { HistoryPanel } from "../history/HistoryPanel";
+import { goHome } from "../ui/home";
 import { Notice } from "../ui/Notice";
 import { Bar } from "./Bar";
 import { useKeys } from "./keys";
@@ -55,6 +56,16 @@ export function OverlayShell() {
   const ready = overlay !== null && openId === id;
   return (
     <div className="flex h-full flex-col">
+      <a
+        href="#step"
+        className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-base-100 focus:p-2"
+        onClick={(event) => {
+          event.preventDefault();
+          if (!goHome()) document.getElementById("step")?.focus();
+        }}
+      >
+        Skip to the step
+      </a>
       <Bar>
         <nav aria-label="Steps" className="flex items-center">
           {STEPS.map(([path, name], i) => (
@@ -124,7 +135,9 @@ export function OverlayShell() {
         </div>
       )}
       <div className="flex min-h-0 flex-1">
-        <main className="min-w-0 flex-1">{ready && <Outlet />}</main>
+        <main id="step" tabIndex={-1} className="min-w-0 flex-1 focus:outline-none">
+          {ready && <Outlet />}
+        </main>
         {ready && history && <HistoryPanel overlayId={id} />}
       </div>
     </div>

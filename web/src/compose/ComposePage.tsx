@@ -30,6 +30,7 @@ import { CommandField } from "./CommandField";
 import { StageMenu } from "./StageMenu";
 import { useButtonsGiveBack } from "./useButtonsGiveBack";
 import { useComposeKeys } from "./useComposeKeys";
+import { useJumps } from "./useJumps";
 import { useSignOfKeys } from "./useSignOfKeys";
 import { useView } from "./useView";
 import { ViewBar } from "./ViewBar";
@@ -108,6 +109,7 @@ function Compose({ overlay, packageId }: { overlay: Overlay; packageId: number }
   const closeField = useCallback(() => setFinding(false), []);
   const find = useCallback(() => setFinding(true), []);
   useComposeKeys(actions, backdrops, find);
+  useJumps();
   useSignOfKeys();
   useButtonsGiveBack();
   return (

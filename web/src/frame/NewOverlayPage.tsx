@@ -1,28 +1,31 @@
 import { useState } from "react";
-import { useNavigate, useParams } from "react-router";
-import { answer, api, type Frame } from "../api/client";
+import { useNavigate, useParams, useSearchParams } from "react-router";
+import { answer, api, type DrawnStarter } from "../api/client";
 import { Bar } from "../app/Bar";
 import { useHouse } from "../house/useHouse";
+import { StarterChoice } from "../starters/StarterChoice";
+import { useStarters } from "../starters/useStarters";
 import { Notice } from "../ui/Notice";
 import { FrameChooser } from "./FrameChooser";
 import { FrameSummary } from "./FrameSummary";
+import { HD } from "./hd";
 
-const HD: Frame = {
-  width: 1920,
-  height: 1080,
-  pixelAspect: "1/1",
-  scan: "PROGRESSIVE",
-  safeAreas: { name: "EBU R 95", actionX: 3.5, actionY: 3.5, titleX: 5, titleY: 5 },
-  ownMargin: { unit: "PERCENT", left: 0, top: 0, right: 0, bottom: 0 },
-};
-
-/** Begins an overlay: its name and the frame it is for. */
+/** Begins an overlay: its name, the frame it is for, and what it begins with. */
 export function NewOverlayPage() {
   const packageId = Number(useParams().packageId);
   const navigate = useNavigate();
-  const [name, setName] = useState("");
+  const asked = useSearchParams()[0].get("starter") ?? "";
+  const [starter, setStarter] = useState(asked);
+  const [name, setName] = useState(asked);
   const [frame, setFrame] = useState(HD);
+  const starters = useStarters(frame, packageId);
   const { house } = useHouse(packageId);
+  const choose = (next: DrawnStarter | null) => {
+    const called = next?.overlay.name ?? "";
+    // A name of one's own stays.
+    if (name === "" || name === starter) setName(called);
+    setStarter(called);
+  };
   const [problem, setProblem] = useState("");
   const create = async () => {
     setProblem("");
@@ -33,7 +36,7 @@ export function NewOverlayPage() {
           body: {
             name: name.trim(),
             frame: { ...frame, ownMargin: house.ownMargin },
-            stack: [],
+            stack: starters.find((one) => one.overlay.name === starter)?.overlay.stack ?? [],
             forTargets: [],
           },
         }),
@@ -48,43 +51,54 @@ export function NewOverlayPage() {
       <Bar>
         <h1 className="font-semibold">New overlay</h1>
       </Bar>
-      <main className="flex min-h-0 flex-1 gap-6 overflow-y-auto px-6 py-4">
-        <div className="flex-1">
-          <FrameChooser frame={frame} onChoose={setFrame} />
-        </div>
-        <form
-          className="w-72 shrink-0"
-          onSubmit={(event) => {
-            event.preventDefault();
-            void create();
-          }}
-        >
-          <label className="mb-3 block">
-            <span className="mb-1 block text-xs font-semibold uppercase tracking-wide opacity-75">
-              Name of the overlay
-            </span>
-            <input
-              className="input w-full"
-              maxLength={120}
-              value={name}
-              onChange={(event) => setName(event.target.value)}
-              placeholder="Skipper lower third"
-            />
-          </label>
-          <FrameSummary frame={frame} />
-          {problem && (
-            <div className="mt-3">
-              <Notice>{problem}</Notice>
-            </div>
-          )}
-          <button
-            type="submit"
-            className="btn btn-primary mt-3 w-full"
-            disabled={name.trim() === ""}
+      <main className="flex min-h-0 flex-1 flex-col">
+        <div className="flex min-h-0 flex-1 gap-6 overflow-y-auto px-6 py-4">
+          <div className="flex-1">
+            <FrameChooser frame={frame} onChoose={setFrame} />
+          </div>
+          <form
+            className="w-72 shrink-0"
+            onSubmit={(event) => {
+              event.preventDefault();
+              void create();
+            }}
           >
-            Compose it
-          </button>
-        </form>
+            <label className="mb-3 block">
+              <span className="mb-1 block text-xs font-semibold uppercase tracking-wide opacity-75">
+                Name of the overlay
+              </span>
+              <input
+                className="input w-full"
+                maxLength={120}
+                value={name}
+                onChange={(event) => setName(event.target.value)}
+                placeholder="Skipper lower third"
+              />
+            </label>
+            <FrameSummary frame={frame} />
+            {problem && (
+              <div className="mt-3">
+                <Notice>{problem}</Notice>
+              </div>
+            )}
+            <button
+              type="submit"
+              className="btn btn-primary mt-3 w-full"
+              disabled={name.trim() === ""}
+            >
+              Compose it
+            </button>
+          </form>
+        </div>
+        <section
+          aria-label="What it begins with"
+          className="shrink-0 border-t border-base-300 bg-base-200 pt-2"
+        >
+          <h2 className="px-6 text-xs font-semibold uppercase tracking-wide opacity-75">
+            Begin with
+          </h2>
+          <StarterChoice starters={starters} chosen={starter} onChoose={choose} />
+        </section>
       </main>
     </div>
   );

@@ -5,9 +5,12 @@ import { BackdropLayer } from "../backdrops/Backdrop";
 import type { useBackdrops } from "../backdrops/useBackdrops";
 import { CardMenu } from "./CardMenu";
 import { NameField } from "./NameField";
+import type { Standing } from "./standing";
 
 interface Props {
   saved: SavedOverlay;
+  /** Nothing while it is not known, or if it is delivered nowhere by itself. */
+  standing: Standing | undefined;
   backdrop: ReturnType<typeof useBackdrops>["chosen"] | undefined;
   /** Does it and looks at the package again; a refusal is told on the shelf. */
   attempt: (work: () => Promise<unknown>) => Promise<void>;
@@ -15,7 +18,7 @@ interface Props {
 }
 
 /** An overlay of the package; pressing it goes on composing. */
-export function OverlayCard({ saved, backdrop, attempt, onDeleted }: Props) {
+export function OverlayCard({ saved, standing, backdrop, attempt, onDeleted }: Props) {
   const { frame, name } = saved.overlay;
   const navigate = useNavigate();
   const [renaming, setRenaming] = useState(false);
@@ -74,8 +77,13 @@ export function OverlayCard({ saved, backdrop, attempt, onDeleted }: Props) {
             onGiveUp={() => setRenaming(false)}
           />
         ) : (
-          <span className="flex-1 truncate font-medium" title={name}>
-            {name}
+          <span className="min-w-0 flex-1 leading-tight">
+            <span className="block truncate font-medium" title={name}>
+              {name}
+            </span>
+            <span className={`block min-h-4 truncate text-xs ${standing?.look ?? ""}`}>
+              {standing?.words}
+            </span>
           </span>
         )}
         <span className="shrink-0 text-xs opacity-75">

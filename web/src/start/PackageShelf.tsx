@@ -9,9 +9,11 @@ import { CardMenu } from "./CardMenu";
 import { DeletedList } from "./DeletedList";
 import { DeletedNotice } from "./DeletedNotice";
 import { found, type Order } from "./found";
+import { LoadingShelf } from "./LoadingShelf";
 import { NameField } from "./NameField";
 import { OverlayCard } from "./OverlayCard";
 import { useAttempt } from "./useAttempt";
+import { useStandings } from "./useStandings";
 
 interface Props {
   graphics: PackageSummary;
@@ -47,6 +49,7 @@ export function PackageShelf({ graphics, wanted, order, onRename, onDelete }: Pr
       answer(api.POST("/api/deleted-overlays/{id}/return", { params: { path: { id } } })),
     );
   };
+  const standing = useStandings(graphics.id, overlays.data ?? []);
   const shown = found(overlays.data ?? [], wanted, order);
   return (
     <section aria-label={graphics.name} className="mb-8">
@@ -99,11 +102,13 @@ export function PackageShelf({ graphics, wanted, order, onRename, onDelete }: Pr
           onClose={() => setGone(null)}
         />
       )}
+      {overlays.isPending && <LoadingShelf />}
       <ul className="grid grid-cols-[repeat(auto-fill,minmax(300px,1fr))] gap-4">
         {shown.map((saved, i) => (
           <li key={saved.id}>
             <OverlayCard
               saved={saved}
+              standing={standing.get(saved.id)}
               backdrop={over[i % Math.max(1, over.length)]}
               attempt={attempt}
               onDeleted={() => setGone({ id: saved.id, name: saved.overlay.name })}

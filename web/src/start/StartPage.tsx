@@ -6,7 +6,9 @@ import { Choice } from "../ui/Choice";
 import { Notice } from "../ui/Notice";
 import { DeletedList } from "./DeletedList";
 import { DeletedNotice } from "./DeletedNotice";
+import { EmptyStart } from "./EmptyStart";
 import type { Order } from "./found";
+import { LoadingShelf } from "./LoadingShelf";
 import { NewPackage } from "./NewPackage";
 import { PackageShelf } from "./PackageShelf";
 import { useAttempt } from "./useAttempt";
@@ -86,7 +88,9 @@ export function StartPage() {
             onDelete={() => void remove(graphics)}
           />
         ))}
-        {packages.data && <NewPackage first={packages.data.length === 0} />}
+        {packages.data?.length === 0 && <EmptyStart />}
+        {packages.isPending && <LoadingShelf />}
+        {packages.data && <NewPackage known={packages.data} />}
         <DeletedList
           what="packages"
           deleted={deleted.data ?? []}

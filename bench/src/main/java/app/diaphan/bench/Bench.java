@@ -42,6 +42,7 @@ public final class Bench {
     groups.put("deliver/", DeliverBench::run);
     groups.put("deliver/package", PackageBench::run);
     groups.put("editor/", EditorBench::run);
+    groups.put("hand/", ignored -> HandBench.run());
     groups.put("roster/", ignored -> RosterBench.run());
     groups.put("roster/screen", RosterScreenBench::run);
     groups.put("trust/start", StartBench::run);

@@ -13,7 +13,7 @@ import app.diaphan.core.overlay.PlatePiece;
 import app.diaphan.core.overlay.PlateShape;
 import app.diaphan.core.overlay.Punch;
 import app.diaphan.core.overlay.finish.Finish;
-import app.diaphan.core.overlay.finish.Starters;
+import app.diaphan.core.overlay.finish.FirstFinishes;
 import app.diaphan.server.bundle.BundleWriter;
 import app.diaphan.server.json.DocumentJson;
 import java.awt.image.BufferedImage;
@@ -164,7 +164,7 @@ final class MemoryBench {
     long packageId = id(server.ask("POST", "/api/packages", "{\"name\":\"Finishes\"}"));
     List<Finish> finishes = new ArrayList<>();
     for (int i = 0; i < 5; i++) {
-      finishes.addAll(Starters.of(400, Colour.WHITE));
+      finishes.addAll(FirstFinishes.of(400, Colour.WHITE));
     }
     PlatePiece plate =
         new PlatePiece(

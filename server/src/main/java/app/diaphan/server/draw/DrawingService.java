@@ -97,6 +97,11 @@ public class DrawingService {
     pieceParts = budget.remembered().kind(Memory::bytesOf, part -> 64);
   }
 
+  /** For overlays that show no pictures of a package. */
+  Renderer rendererWithoutPictures() {
+    return renderer;
+  }
+
   /** A renderer that finds the pictures of one package. */
   public Renderer rendererFor(Long packageId) {
     return renderer.with(name -> picture(packageId, name));

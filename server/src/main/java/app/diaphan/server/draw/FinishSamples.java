@@ -21,7 +21,7 @@ import app.diaphan.core.overlay.PlatePiece;
 import app.diaphan.core.overlay.Punch;
 import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.core.overlay.finish.Finish;
-import app.diaphan.core.overlay.finish.Starters;
+import app.diaphan.core.overlay.finish.FirstFinishes;
 import app.diaphan.core.render.Canvas;
 import app.diaphan.core.render.PlacedPiece;
 import app.diaphan.core.render.Renderer;
@@ -73,7 +73,7 @@ public class FinishSamples {
       alone = plate.withHug(Hug.NOTHING).withSize(width, height);
     }
     List<FinishSample> samples = new ArrayList<>();
-    for (Finish finish : Starters.of(Math.min(width, height), colourOf(piece))) {
+    for (Finish finish : FirstFinishes.of(Math.min(width, height), colourOf(piece))) {
       List<Finish> finishes = new ArrayList<>(piece.look().finishes());
       finishes.add(finish);
       Look look = piece.look().withFinishes(finishes).withPunch(Punch.NONE);

@@ -38,7 +38,7 @@ class StartersTest {
   @ParameterizedTest
   @ValueSource(doubles = {2, 12, 80, 2000})
   void eachKindIsOfferedOnceAtEverySize(double size) {
-    List<Finish> starters = Starters.of(size, Colour.WHITE);
+    List<Finish> starters = FirstFinishes.of(size, Colour.WHITE);
     Set<Class<?>> kinds = starters.stream().map(Object::getClass).collect(Collectors.toSet());
     assertEquals(Set.of(Finish.class.getPermittedSubclasses()), kinds);
     assertEquals(kinds.size(), starters.size());
@@ -47,7 +47,7 @@ class StartersTest {
   @Test
   void eachIsSeenAtOnce() {
     float[] plain = drawn();
-    for (Finish finish : Starters.of(80, Colour.parse("#888888"))) {
+    for (Finish finish : FirstFinishes.of(80, Colour.parse("#888888"))) {
       assertFalse(Arrays.equals(plain, drawn(finish)), finish.getClass().getSimpleName());
     }
   }
@@ -59,6 +59,6 @@ class StartersTest {
   }
 
   private static Outline outline(Colour face) {
-    return assertInstanceOf(Outline.class, Starters.of(80, face).getFirst());
+    return assertInstanceOf(Outline.class, FirstFinishes.of(80, face).getFirst());
   }
 }

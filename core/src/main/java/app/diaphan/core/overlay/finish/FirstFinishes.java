@@ -4,8 +4,8 @@ import app.diaphan.core.overlay.Colour;
 import java.util.List;
 
 /** A finish of each kind to begin with, in the order in which they are offered. */
-public final class Starters {
-  private Starters() {}
+public final class FirstFinishes {
+  private FirstFinishes() {}
 
   /**
    * @param size the shorter side of the piece in display units; lengths follow it

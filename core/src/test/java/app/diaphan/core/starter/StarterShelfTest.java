@@ -1,0 +1,103 @@
+package app.diaphan.core.starter;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import app.diaphan.core.Samples;
+import app.diaphan.core.check.CheckKind;
+import app.diaphan.core.check.PlacementChecks;
+import app.diaphan.core.frame.Frame;
+import app.diaphan.core.frame.FrameCatalogue;
+import app.diaphan.core.frame.OwnMargin;
+import app.diaphan.core.house.HouseStyle;
+import app.diaphan.core.overlay.Colour;
+import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.overlay.Paint;
+import app.diaphan.core.overlay.Pieces;
+import app.diaphan.core.overlay.PlatePiece;
+import app.diaphan.core.render.Canvas;
+import app.diaphan.core.render.Renderer;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class StarterShelfTest {
+  private final Renderer renderer = Samples.renderer();
+
+  static Stream<Frame> frames() {
+    return Stream.concat(
+        FrameCatalogue.choices().stream().map(choice -> choice.frame()),
+        Stream.of(Frame.of(64, 64), Frame.of(1000, 400)));
+  }
+
+  /** Whatever the frame, a starter has nothing to be mended before one begins. */
+  @ParameterizedTest
+  @MethodSource("frames")
+  void everyStarterLiesWellOnEveryFrame(Frame frame) {
+    List<Starter> starters = StarterShelf.of(frame, HouseStyle.PLAIN);
+    assertEquals(12, starters.size());
+    for (Starter starter : starters) {
+      Overlay overlay = starter.overlay();
+      Canvas canvas = Canvas.of(frame);
+      Renderer.Laid laid = renderer.lay(overlay, canvas);
+      assertEquals(List.of(), laid.findings(), overlay.name());
+      assertEquals(
+          List.of(),
+          PlacementChecks.of(laid.pieces(), canvas, EnumSet.allOf(CheckKind.class)),
+          overlay.name());
+    }
+  }
+
+  @Test
+  void everyStarterDrawsAndNoTwoAreCalledAlike() {
+    Frame frame = Frame.of(320, 180);
+    List<Starter> starters = StarterShelf.of(frame, HouseStyle.PLAIN);
+    assertEquals(
+        12, starters.stream().map(starter -> starter.overlay().name()).distinct().count());
+    for (Starter starter : starters) {
+      float[] pixels = renderer.render(starter.overlay(), Canvas.of(frame)).pixels();
+      int drawn = 0;
+      for (int i = 3; i < pixels.length; i += 4) {
+        drawn += pixels[i] > 0.05 ? 1 : 0;
+      }
+      assertTrue(drawn > 200, starter.overlay().name() + " draws " + drawn + " pixels");
+    }
+  }
+
+  @Test
+  void thePackagesColoursAreTakenWhereTheyWillDo() {
+    HouseStyle house =
+        new HouseStyle(
+            List.of(
+                new HouseStyle.NamedColour("Fog", Colour.parse("#d0d4d6")),
+                new HouseStyle.NamedColour("Deep", Colour.parse("#301830")),
+                new HouseStyle.NamedColour("Buoy", Colour.parse("#ff5a36"))),
+            OwnMargin.NONE,
+            List.of());
+    Overlay wedge = named("Corner wedge", house);
+    assertEquals(
+        new Paint.Flat(Colour.parse("#ff5a36")), ((PlatePiece) Pieces.get(wedge, "wedge")).paint());
+    Overlay stencil = named("Stencil", house);
+    assertEquals(
+        new Paint.Flat(Colour.parse("#301830")),
+        ((PlatePiece) Pieces.get(stencil, "sheet")).paint());
+    // White words need a dark ground, so light colours alone are not taken for it.
+    HouseStyle light =
+        new HouseStyle(
+            List.of(new HouseStyle.NamedColour("Fog", Colour.parse("#d0d4d6"))),
+            OwnMargin.NONE,
+            List.of());
+    assertEquals(named("Stencil", HouseStyle.PLAIN), named("Stencil", light));
+  }
+
+  private static Overlay named(String name, HouseStyle house) {
+    return StarterShelf.of(Frame.of(1920, 1080), house).stream()
+        .map(Starter::overlay)
+        .filter(overlay -> overlay.name().equals(name))
+        .findFirst()
+        .orElseThrow();
+  }
+}
