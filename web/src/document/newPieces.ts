@@ -109,7 +109,7 @@ export function newPlate(overlay: Overlay, spot?: Spot): Piece {
     shape: { kind: "rectangle" },
     width: Math.round(640 * scale(overlay)),
     height: Math.round(140 * scale(overlay)),
-    hug: { pieces: [], left: 0, top: 0, right: 0, bottom: 0 },
+    backing: { pieces: [], left: 0, top: 0, right: 0, bottom: 0 },
     paint: { kind: "flat", colour: "#124b5c" },
   };
 }

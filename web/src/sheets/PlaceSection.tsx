@@ -30,7 +30,7 @@ export const PlaceSection = memoOn(Hanging, ({ piece }) => [
   piece.id,
   piece.name,
   piece.place,
-  piece.kind === "plate" && piece.hug,
+  piece.kind === "plate" && piece.backing,
 ]);
 
 /** What a piece can hang from, as word and name in turn. */
@@ -49,10 +49,10 @@ function hooksFor(overlay: Overlay | null, id: string): string[] {
 
 function Hanging({ piece }: Props) {
   const flat = useOverlay(useShallow((state) => hooksFor(state.overlay, piece.id)));
-  if (piece.kind === "plate" && piece.hug.pieces.length > 0) {
+  if (piece.kind === "plate" && piece.backing.pieces.length > 0) {
     return (
       <Section title="Place">
-        <p className="opacity-80">It lies around what it hugs and moves with it.</p>
+        <p className="opacity-80">It lies around what it backs and moves with it.</p>
       </Section>
     );
   }

@@ -1,7 +1,7 @@
 import type { PlatePiece } from "../api/client";
 import { Choice } from "../ui/Choice";
 import { NumberField } from "../ui/NumberField";
-import { HugSentence } from "./HugSentence";
+import { BackingSentence } from "./BackingSentence";
 import { PolygonPoints } from "./PolygonPoints";
 import { Section } from "./Section";
 import { ShapeValues } from "./ShapeValues";
@@ -15,7 +15,7 @@ interface Props {
 /** The outline of a plate and what it lies around. */
 export function ShapeSection({ piece, onChange }: Props) {
   const { shape } = piece;
-  const hugs = piece.hug.pieces.length > 0;
+  const backs = piece.backing.pieces.length > 0;
   return (
     <Section title="Shape">
       <p>
@@ -28,7 +28,7 @@ export function ShapeSection({ piece, onChange }: Props) {
             onChange((plate) => ({ ...plate, shape: shapeOf(kind, plate) }), "Change the shape", "")
           }
         />
-        {!hugs && (
+        {!backs && (
           <>
             {" "}
             of{" "}
@@ -68,7 +68,7 @@ export function ShapeSection({ piece, onChange }: Props) {
           }
         />
       )}
-      <HugSentence piece={piece} onChange={onChange} />
+      <BackingSentence piece={piece} onChange={onChange} />
     </Section>
   );
 }

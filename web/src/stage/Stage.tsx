@@ -390,7 +390,7 @@ export function Stage(props: Props) {
           chosenCorners.map((box, i) => (
             <Outline key={i} corners={scaled(movedCorners(box, matrix))} thin />
           ))}
-        {only && onlyDrawn && !onlyDrawn.hugs && (
+        {only && onlyDrawn && !onlyDrawn.backs && (
           <PieceThread {...{ onlyDrawn, unitX, unitY, zoom, matrix }} />
         )}
         {around && (

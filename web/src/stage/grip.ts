@@ -152,7 +152,7 @@ function isFree(piece: Piece): boolean {
 export function handlesOf(piece: Piece | undefined): "all" | "corners" | "none" {
   if (!piece) return "corners";
   if (piece.locked) return "none";
-  if (piece.kind === "plate" && piece.hug.pieces.length > 0) return "none";
+  if (piece.kind === "plate" && piece.backing.pieces.length > 0) return "none";
   return piece.kind === "group" || isFree(piece) ? "corners" : "all";
 }
 

@@ -33,7 +33,7 @@ export const useHand = create<Hand>()(() => ({
   dug: "",
 }));
 
-/** The pieces that move when some do: what hangs from them, hugs them or lies in them too. */
+/** The pieces that move when some do: what hangs from them, backs them or lies in them too. */
 export function movingWith(pieces: readonly DrawnPiece[], ids: readonly string[]): Set<string> {
   const moving = new Set(movers(pieces, ids));
   let grown = true;
@@ -53,10 +53,10 @@ export function movingWith(pieces: readonly DrawnPiece[], ids: readonly string[]
   return moving;
 }
 
-/** A plate that hugs is moved by what it hugs. */
+/** A plate that backs is moved by what it backs. */
 function movers(pieces: readonly DrawnPiece[], ids: readonly string[]): string[] {
   return ids.flatMap((id) => {
     const piece = pieces.find((other) => other.id === id);
-    return piece && piece.hugs ? movers(pieces, piece.leansOn) : [id];
+    return piece && piece.backs ? movers(pieces, piece.leansOn) : [id];
   });
 }

@@ -7,7 +7,10 @@ export interface Standing {
 
 /** Whether an overlay's files are what it is now, at all of its targets together; by its id. */
 export function standings(lines: readonly PlanLine[]): ReadonlyMap<number, Standing> {
-  const byOverlay = Map.groupBy(lines, (line) => line.overlayId);
+  const byOverlay = new Map<number, PlanLine[]>();
+  for (const line of lines) {
+    byOverlay.set(line.overlayId, [...(byOverlay.get(line.overlayId) ?? []), line]);
+  }
   return new Map([...byOverlay].map(([id, own]) => [id, together(own)]));
 }
 

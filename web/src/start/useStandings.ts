@@ -13,7 +13,7 @@ export function useStandings(
   const { data } = useQuery({
     queryKey: ["standings", packageId, overlays.map((one) => `${one.id}:${one.revision}`)],
     queryFn: async () => {
-      const targets = await answer(api.GET("/api/packages/{id}/targets", { params }));
+      const { targets } = await answer(api.GET("/api/packages/{id}/targets", { params }));
       return standings(
         await answer(
           api.POST("/api/packages/{id}/delivery-plan", {

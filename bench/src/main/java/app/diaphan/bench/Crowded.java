@@ -2,8 +2,8 @@ package app.diaphan.bench;
 
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
+import app.diaphan.core.overlay.Backing;
 import app.diaphan.core.overlay.Colour;
-import app.diaphan.core.overlay.Hug;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Paint;
@@ -22,7 +22,7 @@ import app.diaphan.core.overlay.finish.UnderFace;
 import java.util.ArrayList;
 import java.util.List;
 
-/** A results board of 40 pieces: a heading, a ground, and names on plates that hug them. */
+/** A results board of 40 pieces: a heading, a ground, and names on plates that back them. */
 final class Crowded {
   static final int PIECES = 40;
   private static final int ROWS = (PIECES - 2) / 2;
@@ -42,7 +42,7 @@ final class Crowded {
           plate(
               "plate-" + i,
               new PlateShape.RoundedRectangle(10),
-              new Hug(List.of("name-" + i), 20, 8, 20, 10)));
+              new Backing(List.of("name-" + i), 20, 8, 20, 10)));
     }
     stack.add(
         new PlatePiece(
@@ -54,7 +54,7 @@ final class Crowded {
             new PlateShape.RoundedRectangle(40),
             1800,
             1000,
-            Hug.NOTHING,
+            Backing.NOTHING,
             new Paint.Flat(Colour.parse("#06202eb8")),
             Look.PLAIN));
     return new Overlay("Results board", Frame.of(1920, 1080), stack);
@@ -74,7 +74,7 @@ final class Crowded {
         Look.PLAIN);
   }
 
-  private static PlatePiece plate(String id, PlateShape shape, Hug hug) {
+  private static PlatePiece plate(String id, PlateShape shape, Backing backing) {
     return new PlatePiece(
         id,
         id,
@@ -84,7 +84,7 @@ final class Crowded {
         shape,
         100,
         40,
-        hug,
+        backing,
         new Paint.Linear(
             0,
             List.of(

@@ -2,8 +2,8 @@ package app.diaphan.bench;
 
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
+import app.diaphan.core.overlay.Backing;
 import app.diaphan.core.overlay.Colour;
-import app.diaphan.core.overlay.Hug;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Paint;
@@ -121,7 +121,7 @@ final class FinishBench {
             new PlateShape.Ellipse(),
             width,
             height,
-            Hug.NOTHING,
+            Backing.NOTHING,
             new Paint.Flat(Colour.parse("#124b5c")),
             Look.PLAIN.withFinishes(finishes));
     Overlay overlay = new Overlay("Finish", FRAME, List.of(plate));

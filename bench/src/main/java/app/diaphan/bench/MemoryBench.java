@@ -2,8 +2,8 @@ package app.diaphan.bench;
 
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
+import app.diaphan.core.overlay.Backing;
 import app.diaphan.core.overlay.Colour;
-import app.diaphan.core.overlay.Hug;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Paint;
@@ -176,7 +176,7 @@ final class MemoryBench {
             new PlateShape.RoundedRectangle(40, 40, 40, 40),
             3000,
             3000,
-            Hug.NOTHING,
+            Backing.NOTHING,
             new Paint.Flat(Colour.WHITE),
             new Look(1, 0.5, finishes, "", Punch.NONE),
             List.of());

@@ -3,11 +3,11 @@ package app.diaphan.core;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.memory.Memory;
+import app.diaphan.core.overlay.Backing;
 import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.Crop;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Hook;
-import app.diaphan.core.overlay.Hug;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Paint;
@@ -68,7 +68,7 @@ public final class Samples {
         shape,
         width,
         height,
-        Hug.NOTHING,
+        Backing.NOTHING,
         paint,
         Look.PLAIN.withFinishes(List.of(finishes)));
   }

@@ -279,14 +279,14 @@ class ArrangeTest {
   }
 
   @Test
-  void aPlateIsGivenSomethingToHugAndKeepsItsSizeWhenThatGoes() throws IOException {
+  void aPlateIsGivenSomethingToBackAndKeepsItsSizeWhenThatGoes() throws IOException {
     Compose compose = Compose.open(browser, 4);
     Page page = compose.page();
     page.keyboard().press("p");
-    compose.labelled("Hug a piece").selectOption("Mark");
+    compose.labelled("Back a piece").selectOption("Mark");
     compose.type("Padding left", "30");
-    PlatePiece hugging = (PlatePiece) compose.saved().stack().getFirst();
-    assertEquals(List.of("mark"), hugging.hug().pieces());
+    PlatePiece backing = (PlatePiece) compose.saved().stack().getFirst();
+    assertEquals(List.of("mark"), backing.backing().pieces());
     page.keyboard().press("Escape");
     compose.choose("Mark: Text");
     compose.labelled("Words").fill("© Oakhollow");
@@ -294,7 +294,7 @@ class ArrangeTest {
     compose.saved();
     page.keyboard().press("Delete");
     PlatePiece left = (PlatePiece) compose.saved().stack().getFirst();
-    assertEquals(List.of(), left.hug().pieces());
+    assertEquals(List.of(), left.backing().pieces());
     assertTrue(left.width() > 100 && left.width() != 640, "as wide as it was: " + left.width());
     assertTrue(left.place().hook() instanceof Hook.OfFrame);
   }

@@ -75,8 +75,7 @@ class BeginningTest {
     assertThat(name).hasValue("Score plate");
     name.fill("Semi-final");
     page.getByRole(
-            AriaRole.BUTTON,
-            new Page.GetByRoleOptions().setName(Pattern.compile("1080 × 1920")))
+            AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("1080 × 1920")))
         .first()
         .click();
     starter(page, "Quotation").click();

@@ -28,7 +28,7 @@ class ComposeTest {
   @RegisterExtension final Browser browser = new Browser();
 
   @Test
-  void draggingAHuggingPlateTakesAlongAllOfIt() throws IOException {
+  void draggingABackingPlateTakesAlongAllOfIt() throws IOException {
     Compose compose = Compose.open(browser, 2);
     Page page = compose.page();
     Overlay before = compose.saved();
@@ -100,7 +100,7 @@ class ComposeTest {
     assertEquals(new Hook.OfPiece("pennant"), compose.piece("name").place().hook());
     assertEquals(before, readOut.textContent());
     assertThat(compose.page().getByTestId("thread")).isVisible();
-    // The pennant hugs nothing, but the boat's name hangs from the name: no circle may come of it.
+    // The pennant backs nothing, but the boat's name hangs from the name: no circle may come of it.
     compose.choose("Pennant: Picture");
     compose.labelled("Pin: area").selectOption("Name");
     assertThat(compose.page().getByRole(AriaRole.ALERT)).containsText("itself");

@@ -125,9 +125,9 @@ class LowerThirdFromNothingTest {
     hands.choose("Shape", "slanted bar");
     hands.type("Slant of the left end", "0");
     hands.type("Slant of the right end", "56");
-    hands.choose("Hug a piece", "Name");
-    hands.choose("Hug a piece", "Boat and club");
-    hands.choose("Hug a piece", "Pennant");
+    hands.choose("Back a piece", "Name");
+    hands.choose("Back a piece", "Boat and club");
+    hands.choose("Back a piece", "Pennant");
     hands.type("Padding left", "28");
     hands.type("Padding above", "18");
     hands.type("Padding right", "96");

@@ -127,7 +127,7 @@ class RosterTest {
            "crop":{"left":0,"top":0,"right":0,"bottom":0},"fit":"STRETCH","width":80,"height":43,%s},
           {"kind":"plate","id":"bar","name":"Bar","shown":true,"locked":false,%s,
            "shape":{"kind":"rectangle"},"width":12,"height":80,
-           "hug":{"pieces":[],"left":0,"top":0,"right":0,"bottom":0},
+           "backing":{"pieces":[],"left":0,"top":0,"right":0,"bottom":0},
            "paint":{"kind":"flat","colour":"#124b5c"},%s}],"forTargets":[]}"""
             .formatted(
                 text("name", "{name}", -40),

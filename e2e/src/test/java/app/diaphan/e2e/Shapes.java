@@ -1,8 +1,8 @@
 package app.diaphan.e2e;
 
 import app.diaphan.core.frame.Area;
+import app.diaphan.core.overlay.Backing;
 import app.diaphan.core.overlay.Colour;
-import app.diaphan.core.overlay.Hug;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Paint;
@@ -40,7 +40,7 @@ final class Shapes {
         shape,
         side,
         side,
-        Hug.NOTHING,
+        Backing.NOTHING,
         new Paint.Flat(Colour.parse(colour)),
         Look.PLAIN);
   }

@@ -5,7 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.memory.Memory;
-import app.diaphan.core.overlay.Hug;
+import app.diaphan.core.overlay.Backing;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.Pieces;
@@ -34,7 +34,7 @@ class SnappingTest {
     PlatePiece plate = (PlatePiece) Pieces.get(like, "plate");
     return (PlatePiece)
         plate
-            .withHug(new Hug(List.of(), 0, 0, 0, 0))
+            .withBacking(new Backing(List.of(), 0, 0, 0, 0))
             .withSize(120, 80)
             .withId(id)
             .withPlace(Place.at(PinPoint.TOP_LEFT, Area.FRAME, x, y));

@@ -34,7 +34,8 @@ class BeginningTest {
     for (JsonNode starter : starters) {
       BufferedImage picture =
           ImageIO.read(
-              new ByteArrayInputStream(SERVER.get(starter.path("picture").asString()).raw().body()));
+              new ByteArrayInputStream(
+                  SERVER.get(starter.path("picture").asString()).raw().body()));
       assertEquals(180, picture.getWidth());
       assertEquals(320, picture.getHeight());
       assertEquals(1920, starter.path("overlay").path("frame").path("height").asInt());

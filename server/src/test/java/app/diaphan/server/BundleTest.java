@@ -29,7 +29,7 @@ class BundleTest {
   private static final Path DEMO = Path.of("../demo/lantern-reach-regatta");
   private static final String CONTENTS =
       """
-      {"format":"diaphan-package","version":7,"name":"Tern Holm",
+      {"format":"diaphan-package","version":8,"name":"Tern Holm",
        "house":{"colours":[],"ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0},
                 "finishSets":[]},
        "targets":[%s],"checksLeftOut":["HIDDEN"],
@@ -88,8 +88,8 @@ class BundleTest {
     refused(
         "glow", CONTENTS.replace("\"clips\"", "\"glow\":1,\"clips\""), "overlays/a.json", overlay);
     refused(
-        "version 8",
-        CONTENTS.replace("\"version\":7,", "\"version\":8,"),
+        "version 9",
+        CONTENTS.replace("\"version\":8,", "\"version\":9,"),
         "overlays/a.json",
         overlay);
     refused("../up.json", CONTENTS, "../up.json", overlay);

@@ -57,7 +57,7 @@ public final class TestOverlays {
                    "own":"BOTTOM_LEFT","right":0,"down":0,"turn":0,"mirrored":false},
           "shape":{"kind":"rounded","topLeft":6,"topRight":6,"bottomRight":6,"bottomLeft":6},
           "width":200,"height":44,
-          "hug":{"pieces":[],"left":0,"top":0,"right":0,"bottom":0},
+          "backing":{"pieces":[],"left":0,"top":0,"right":0,"bottom":0},
           "paint":{"kind":"flat","colour":"#124b5c"},
           "look":{"faceOpacity":1,"overallOpacity":1,"finishes":[
             {"kind":"shadow","on":true,"angle":90,"distance":2,"reach":8,"firmness":0.1,

@@ -1,9 +1,9 @@
 package app.diaphan.core.arrange;
 
 import app.diaphan.core.frame.Area;
+import app.diaphan.core.overlay.Backing;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Hook;
-import app.diaphan.core.overlay.Hug;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.Pieces;
@@ -16,7 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
-/** Copies of pieces with ids of their own; what hangs from or hugs each other does so again. */
+/** Copies of pieces with ids of their own; what hangs from or backs each other does so again. */
 final class Copying {
   private final Map<String, String> ids = new HashMap<>();
 
@@ -49,11 +49,11 @@ final class Copying {
       }
     }
     if (copy instanceof PlatePiece plate) {
-      Hug hug = plate.hug();
+      Backing backing = plate.backing();
       copy =
-          plate.withHug(
-              hug.withPieces(
-                  hug.pieces().stream()
+          plate.withBacking(
+              backing.withPieces(
+                  backing.pieces().stream()
                       .filter(id -> ids.containsKey(id) || known.contains(id))
                       .map(id -> ids.getOrDefault(id, id))
                       .toList()));

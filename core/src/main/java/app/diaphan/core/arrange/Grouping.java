@@ -33,14 +33,14 @@ final class Grouping {
   }
 
   /**
-   * Puts the chosen pieces in a group where the foremost of them lay. What a chosen plate hugs
-   * comes along, since it could not hug anything outside.
+   * Puts the chosen pieces in a group where the foremost of them lay. What a chosen plate backs
+   * comes along, since it could not back anything outside.
    *
    * @throws InvalidInput if they do not lie in one stack
    */
   Arranged grouped(List<String> chosen, String name) {
     List<Piece> stack = Pieces.beside(overlay.stack(), chosen.getFirst());
-    Set<String> ids = withHugged(stack, chosen);
+    Set<String> ids = withBacked(stack, chosen);
     List<Piece> members = stack.stream().filter(piece -> ids.contains(piece.id())).toList();
     if (members.size() < ids.size()) {
       throw new InvalidInput(
@@ -94,17 +94,17 @@ final class Grouping {
     return new Arranged(with, List.of(id));
   }
 
-  /** The chosen pieces and what the plates among them hug, however indirectly. */
-  static Set<String> withHugged(List<Piece> stack, List<String> chosen) {
+  /** The chosen pieces and what the plates among them back, however indirectly. */
+  static Set<String> withBacked(List<Piece> stack, List<String> chosen) {
     Set<String> ids = new LinkedHashSet<>(chosen);
     boolean grown = true;
     while (grown) {
       grown = false;
       for (Piece piece : stack) {
         if (ids.contains(piece.id()) && piece instanceof PlatePiece plate) {
-          for (String hugged : plate.hug().pieces()) {
-            boolean beside = stack.stream().anyMatch(other -> other.id().equals(hugged));
-            grown |= beside && ids.add(hugged);
+          for (String backed : plate.backing().pieces()) {
+            boolean beside = stack.stream().anyMatch(other -> other.id().equals(backed));
+            grown |= beside && ids.add(backed);
           }
         }
       }

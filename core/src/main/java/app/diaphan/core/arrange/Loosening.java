@@ -16,7 +16,7 @@ import java.util.Set;
 
 /**
  * Cuts pieces loose from others that go away: what hung from them hangs from the frame or the group
- * instead, and a plate that hugged only them keeps the size it had. Nothing moves.
+ * instead, and a plate that backed only them keeps the size it had. Nothing moves.
  */
 final class Loosening {
   private final Spots spots;
@@ -36,9 +36,11 @@ final class Loosening {
   private Piece loosened(Piece piece, Set<String> gone) {
     Piece result = piece;
     if (piece instanceof PlatePiece plate
-        && plate.hug().pieces().stream().anyMatch(gone::contains)) {
-      List<String> left = plate.hug().pieces().stream().filter(id -> !gone.contains(id)).toList();
-      result = left.isEmpty() ? asItLies(plate) : plate.withHug(plate.hug().withPieces(left));
+        && plate.backing().pieces().stream().anyMatch(gone::contains)) {
+      List<String> left =
+          plate.backing().pieces().stream().filter(id -> !gone.contains(id)).toList();
+      result =
+          left.isEmpty() ? asItLies(plate) : plate.withBacking(plate.backing().withPieces(left));
     }
     if (result.place().hook() instanceof Hook.OfPiece(String other) && gone.contains(other)) {
       result = result.withPlace(hungFromHolder(result));
@@ -46,7 +48,7 @@ final class Loosening {
     return result;
   }
 
-  /** The plate with the size and place that hugging gave it. */
+  /** The plate with the size and place that backing gave it. */
   private PlatePiece asItLies(PlatePiece plate) {
     PlacedPiece placed = spots.piece(plate.id());
     AffineTransform t = placed.toHolder();
@@ -54,7 +56,7 @@ final class Loosening {
     double turn = Math.toDegrees(Math.atan2(t.getShearY(), t.getScaleX()));
     Place place = plate.place().turned(Placing.tidyTurn(mirrored ? turn - 180 : turn), mirrored);
     return plate
-        .withHug(plate.hug().withPieces(List.of()))
+        .withBacking(plate.backing().withPieces(List.of()))
         .withSize(Placing.tidy(placed.width()), Placing.tidy(placed.height()))
         .withPlace(Placing.at(place, placed, centreInHolder(placed)));
   }

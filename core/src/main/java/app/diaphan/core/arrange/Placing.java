@@ -42,7 +42,7 @@ final class Placing {
     return now;
   }
 
-  /** A hugging plate has no place of its own: what it hugs moves in its stead. */
+  /** A backing plate has no place of its own: what it backs moves in its stead. */
   private static Map<String, Wish> byOwnPlace(
       Overlay overlay, Renderer renderer, Map<String, Wish> wishes) {
     Map<String, Wish> result = new LinkedHashMap<>();
@@ -63,18 +63,18 @@ final class Placing {
     return result;
   }
 
-  /** The pieces to move so that this one moves: itself, or what it hugs, however indirectly. */
+  /** The pieces to move so that this one moves: itself, or what it backs, however indirectly. */
   static List<String> movers(Overlay overlay, String id) {
     Piece piece = Pieces.get(overlay, id);
-    if (piece instanceof PlatePiece plate && plate.hug().any()) {
-      List<String> hugged =
-          plate.hug().pieces().stream()
+    if (piece instanceof PlatePiece plate && plate.backing().any()) {
+      List<String> backed =
+          plate.backing().pieces().stream()
               .filter(other -> Pieces.find(overlay.stack(), other).isPresent())
               .flatMap(other -> movers(overlay, other).stream())
               .distinct()
               .toList();
-      if (!hugged.isEmpty()) {
-        return hugged;
+      if (!backed.isEmpty()) {
+        return backed;
       }
     }
     return List.of(id);

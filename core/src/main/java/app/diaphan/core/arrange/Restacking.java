@@ -47,7 +47,7 @@ final class Restacking {
   }
 
   /**
-   * What a chosen plate hugs comes along, since it could not hug anything in another group.
+   * What a chosen plate backs comes along, since it could not back anything in another group.
    *
    * @param chosen none of them within another
    * @throws InvalidInput if a group is to be put into itself
@@ -56,7 +56,7 @@ final class Restacking {
     Set<String> ids = new HashSet<>();
     for (String id : chosen) {
       List<Piece> stack = Pieces.beside(overlay.stack(), id);
-      ids.addAll(stack == goal ? Set.of(id) : Grouping.withHugged(stack, List.of(id)));
+      ids.addAll(stack == goal ? Set.of(id) : Grouping.withBacked(stack, List.of(id)));
     }
     for (String id : ids) {
       Piece piece = Pieces.get(overlay, id);

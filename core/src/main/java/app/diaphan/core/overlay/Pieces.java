@@ -95,10 +95,10 @@ public final class Pieces {
         .toList();
   }
 
-  /** The ids of the pieces that decide where this one lies: what it hangs from or hugs. */
+  /** The ids of the pieces that decide where this one lies: what it hangs from or backs. */
   public static List<String> leansOn(Piece piece) {
-    if (piece instanceof PlatePiece plate && plate.hug().any()) {
-      return plate.hug().pieces();
+    if (piece instanceof PlatePiece plate && plate.backing().any()) {
+      return plate.backing().pieces();
     }
     return piece.place().hook() instanceof Hook.OfPiece(String other) ? List.of(other) : List.of();
   }
@@ -110,7 +110,7 @@ public final class Pieces {
       ids.add(other);
     }
     if (piece instanceof PlatePiece plate) {
-      ids.addAll(plate.hug().pieces());
+      ids.addAll(plate.backing().pieces());
     }
     return ids;
   }

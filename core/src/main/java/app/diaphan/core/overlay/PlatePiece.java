@@ -8,9 +8,9 @@ import java.util.List;
 /**
  * A painted shape.
  *
- * @param width in display units; that of its own, when it hugs nothing
+ * @param width in display units; that of its own, when it backs nothing
  * @param height in the same units
- * @param hug the pieces it lies around; its place and size are theirs as long as they are there
+ * @param backing the pieces it lies around; its place and size are theirs as long as they are there
  * @param slots what rows of a roster fill in
  */
 public record PlatePiece(
@@ -22,7 +22,7 @@ public record PlatePiece(
     PlateShape shape,
     double width,
     double height,
-    Hug hug,
+    Backing backing,
     Paint paint,
     Look look,
     List<Slot> slots)
@@ -32,7 +32,7 @@ public record PlatePiece(
     PieceRules.check(id, name, place, look);
     Require.present(shape, "The shape of \"" + name + "\"");
     PieceRules.checkSize(name, width, height);
-    Require.present(hug, "What \"" + name + "\" hugs");
+    Require.present(backing, "What \"" + name + "\" backs");
     Require.present(paint, "The paint of \"" + name + "\"");
     slots = SlotRules.checked(name, slots);
   }
@@ -47,36 +47,47 @@ public record PlatePiece(
       PlateShape shape,
       double width,
       double height,
-      Hug hug,
+      Backing backing,
       Paint paint,
       Look look) {
-    this(id, name, shown, locked, place, shape, width, height, hug, paint, look, List.of());
+    this(id, name, shown, locked, place, shape, width, height, backing, paint, look, List.of());
   }
 
   @Override
   public PlatePiece withId(String other) {
     return new PlatePiece(
-        other, name, shown, locked, place, shape, width, height, hug, paint, look, slots);
+        other, name, shown, locked, place, shape, width, height, backing, paint, look, slots);
   }
 
   @Override
   public PlatePiece withShown(boolean other) {
     return new PlatePiece(
-        id, name, other, locked, place, shape, width, height, hug, paint, look, slots);
+        id, name, other, locked, place, shape, width, height, backing, paint, look, slots);
   }
 
   @Override
   public PlatePiece withPlace(Place other) {
     return new PlatePiece(
-        id, name, shown, locked, other, shape, width, height, hug, paint, look, slots);
+        id, name, shown, locked, other, shape, width, height, backing, paint, look, slots);
   }
 
   public PlatePiece withSize(double otherWidth, double otherHeight) {
     return new PlatePiece(
-        id, name, shown, locked, place, shape, otherWidth, otherHeight, hug, paint, look, slots);
+        id,
+        name,
+        shown,
+        locked,
+        place,
+        shape,
+        otherWidth,
+        otherHeight,
+        backing,
+        paint,
+        look,
+        slots);
   }
 
-  public PlatePiece withHug(Hug other) {
+  public PlatePiece withBacking(Backing other) {
     return new PlatePiece(
         id, name, shown, locked, place, shape, width, height, other, paint, look, slots);
   }
@@ -84,17 +95,17 @@ public record PlatePiece(
   @Override
   public PlatePiece withLook(Look other) {
     return new PlatePiece(
-        id, name, shown, locked, place, shape, width, height, hug, paint, other, slots);
+        id, name, shown, locked, place, shape, width, height, backing, paint, other, slots);
   }
 
   public PlatePiece withPaint(Paint other) {
     return new PlatePiece(
-        id, name, shown, locked, place, shape, width, height, hug, other, look, slots);
+        id, name, shown, locked, place, shape, width, height, backing, other, look, slots);
   }
 
   @Override
   public PlatePiece withSlots(List<Slot> other) {
     return new PlatePiece(
-        id, name, shown, locked, place, shape, width, height, hug, paint, look, other);
+        id, name, shown, locked, place, shape, width, height, backing, paint, look, other);
   }
 }

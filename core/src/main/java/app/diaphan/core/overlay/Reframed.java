@@ -54,7 +54,7 @@ public final class Reframed {
               shape(plate.shape()),
               length(plate.width()),
               length(plate.height()),
-              hug(plate.hug()),
+              backing(plate.backing()),
               paint(plate.paint()),
               plate.look().scaled(scale),
               plate.slots());
@@ -92,13 +92,13 @@ public final class Reframed {
     };
   }
 
-  private Hug hug(Hug hug) {
-    return new Hug(
-        hug.pieces(),
-        length(hug.left()),
-        length(hug.top()),
-        length(hug.right()),
-        length(hug.bottom()));
+  private Backing backing(Backing backing) {
+    return new Backing(
+        backing.pieces(),
+        length(backing.left()),
+        length(backing.top()),
+        length(backing.right()),
+        length(backing.bottom()));
   }
 
   private PlateShape shape(PlateShape shape) {

@@ -21,8 +21,8 @@ final class StackRules {
   }
 
   /**
-   * @throws InvalidInput if two pieces share an id, pieces hang from or hug each other in a circle,
-   *     or there are too many of them
+   * @throws InvalidInput if two pieces share an id, pieces hang from or back each other in a
+   *     circle, or there are too many of them
    */
   static void check(String overlay, List<Piece> stack) {
     new StackRules(overlay).checkStack(stack, 0);
@@ -68,7 +68,7 @@ final class StackRules {
     }
   }
 
-  /** A piece's place must not depend on itself, over hooks and hugs. */
+  /** A piece's place must not depend on itself, over hooks and backs. */
   private static void checkCircles(List<Piece> stack) {
     Map<String, Piece> byId = new HashMap<>();
     stack.forEach(piece -> byId.put(piece.id(), piece));
@@ -86,7 +86,7 @@ final class StackRules {
     if (!onTheWay.add(piece.id())) {
       throw new InvalidInput(
           Sentence.of(
-              "\"%s\" would hang from or hug itself by way of other pieces; let one of them hang from something else.",
+              "\"%s\" would hang from or back itself by way of other pieces; let one of them hang from something else.",
               piece.name()));
     }
     for (String other : Pieces.leansOn(piece)) {

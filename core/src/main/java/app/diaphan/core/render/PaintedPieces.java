@@ -19,7 +19,7 @@ final class PaintedPieces {
 
   private final Remembered<Key, PaintedPiece> remembered;
 
-  /** The pictures stand for what the piece only names; its size may come from what it hugs. */
+  /** The pictures stand for what the piece only names; its size may come from what it backs. */
   private record Key(
       Piece piece,
       List<String> pictures,

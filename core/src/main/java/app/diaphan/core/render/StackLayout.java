@@ -3,9 +3,9 @@ package app.diaphan.core.render;
 import app.diaphan.core.Sentence;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
+import app.diaphan.core.overlay.Backing;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Hook;
-import app.diaphan.core.overlay.Hug;
 import app.diaphan.core.overlay.PicturePiece;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.Place;
@@ -23,7 +23,7 @@ import java.util.function.Function;
 
 /**
  * Lays out the pieces of one stack, the overlay's or a group's. A piece may hang from another or
- * hug others, so each is laid out when it is first asked for; documents without circles make sure
+ * back others, so each is laid out when it is first asked for; documents without circles make sure
  * that this ends.
  */
 final class StackLayout {
@@ -124,8 +124,8 @@ final class StackLayout {
     Located known = located.get(piece.id());
     if (known == null) {
       known =
-          piece instanceof PlatePiece plate && plate.hug().any()
-              ? locateHugging(plate)
+          piece instanceof PlatePiece plate && plate.backing().any()
+              ? locateBacking(plate)
               : locatePinned(piece, measured(piece));
       located.put(piece.id(), known);
     }
@@ -207,42 +207,42 @@ final class StackLayout {
     };
   }
 
-  private Located locateHugging(PlatePiece plate) {
-    Hug hug = plate.hug();
-    List<Located> hugged =
-        hug.pieces().stream()
+  private Located locateBacking(PlatePiece plate) {
+    Backing backing = plate.backing();
+    List<Located> backed =
+        backing.pieces().stream()
             .map(pieces::get)
             .filter(piece -> piece != null)
             .map(this::locate)
             .toList();
-    if (hugged.size() < hug.pieces().size()) {
+    if (backed.size() < backing.pieces().size()) {
       measuring.find(
           plate,
           false,
           Sentence.of(
-              "\"%s\" hugs a piece that is no longer beside it; choose what it hugs.",
+              "\"%s\" backs a piece that is no longer beside it; choose what it backs.",
               plate.name()));
     }
-    if (hugged.isEmpty()) {
+    if (backed.isEmpty()) {
       return locatePinned(plate, measured(plate));
     }
     AffineTransform toHolder;
     Rectangle2D box;
-    if (hugged.size() == 1) {
-      Located only = hugged.getFirst();
+    if (backed.size() == 1) {
+      Located only = backed.getFirst();
       toHolder = new AffineTransform(only.toHolder());
       box = new Rectangle2D.Double(0, 0, only.width(), only.height());
     } else {
       toHolder = new AffineTransform();
-      box = hugged.getFirst().bounds();
-      for (Located other : hugged) {
+      box = backed.getFirst().bounds();
+      for (Located other : backed) {
         box = box.createUnion(other.bounds());
       }
     }
     // More negative padding than there is room leaves a plate of next to no size, never less.
-    double width = Math.max(LEAST, box.getWidth() + hug.left() + hug.right());
-    double height = Math.max(LEAST, box.getHeight() + hug.top() + hug.bottom());
-    toHolder.translate(box.getX() - hug.left(), box.getY() - hug.top());
+    double width = Math.max(LEAST, box.getWidth() + backing.left() + backing.right());
+    double height = Math.max(LEAST, box.getHeight() + backing.top() + backing.bottom());
+    toHolder.translate(box.getX() - backing.left(), box.getY() - backing.top());
     return new Located(
         plate,
         measuring.plate(plate, width, height),

@@ -255,14 +255,14 @@ public final class Filling {
           switch (piece) {
             case TextPiece text -> List.of(text);
             case GroupPiece group -> texts(group.stack());
-            case PlatePiece plate -> hugged(plate);
+            case PlatePiece plate -> backed(plate);
             case PicturePiece picture -> List.of();
           };
       return !texts.isEmpty() && texts.stream().allMatch(text -> text.words().isBlank());
     }
 
-    private List<TextPiece> hugged(PlatePiece plate) {
-      return plate.hug().pieces().stream()
+    private List<TextPiece> backed(PlatePiece plate) {
+      return plate.backing().pieces().stream()
           .flatMap(id -> Pieces.find(filled.stack(), id).stream())
           .flatMap(piece -> texts(List.of(piece)).stream())
           .toList();

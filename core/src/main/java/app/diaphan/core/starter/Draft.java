@@ -2,9 +2,9 @@ package app.diaphan.core.starter;
 
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
+import app.diaphan.core.overlay.Backing;
 import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.Hook;
-import app.diaphan.core.overlay.Hug;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Paint;
 import app.diaphan.core.overlay.PinPoint;
@@ -54,8 +54,7 @@ final class Draft {
 
   /** Hangs from another piece. */
   Place from(String piece, PinPoint point, PinPoint own, double right, double down) {
-    return new Place(
-        new Hook.OfPiece(piece), point, own, length(right), length(down), 0, false);
+    return new Place(new Hook.OfPiece(piece), point, own, length(right), length(down), 0, false);
   }
 
   TextPiece text(String name, String words, Place place, String family, int weight, double size) {
@@ -98,8 +97,7 @@ final class Draft {
     Run run = text.runs().getFirst();
     return text.withRuns(
         List.of(
-            new Run(
-                run.words(), run.family(), run.weight(), run.size(), thousandths, run.ink())));
+            new Run(run.words(), run.family(), run.weight(), run.size(), thousandths, run.ink())));
   }
 
   PlatePiece plate(
@@ -113,19 +111,14 @@ final class Draft {
         shape,
         length(width),
         length(height),
-        Hug.NOTHING,
+        Backing.NOTHING,
         paint,
         Look.PLAIN);
   }
 
   /** A plate that lies around pieces and grows with them. */
   PlatePiece behind(
-      String name,
-      PlateShape shape,
-      Paint paint,
-      double across,
-      double down,
-      String... pieces) {
+      String name, PlateShape shape, Paint paint, double across, double down, String... pieces) {
     PlatePiece plate = plate(name, shape, frame(PinPoint.CENTRE), 100, 100, paint);
     return new PlatePiece(
         plate.id(),
@@ -136,7 +129,7 @@ final class Draft {
         shape,
         plate.width(),
         plate.height(),
-        new Hug(List.of(pieces), length(across), length(down), length(across), length(down)),
+        new Backing(List.of(pieces), length(across), length(down), length(across), length(down)),
         paint,
         Look.PLAIN);
   }
@@ -148,8 +141,7 @@ final class Draft {
   }
 
   Shadow shadow() {
-    return new Shadow(
-        true, 60, length(5), length(18), 0.1, Colour.BLACK, 0.5, UnderFace.AUTOMATIC);
+    return new Shadow(true, 60, length(5), length(18), 0.1, Colour.BLACK, 0.5, UnderFace.AUTOMATIC);
   }
 
   /** So that words are read without a plate. */
@@ -176,13 +168,11 @@ final class Draft {
   static Paint across(Colour colour, double from, double to) {
     return new Paint.Linear(
         0,
-        List.of(
-            new Paint.Stop(0, thinned(colour, from)), new Paint.Stop(1, thinned(colour, to))));
+        List.of(new Paint.Stop(0, thinned(colour, from)), new Paint.Stop(1, thinned(colour, to))));
   }
 
   static Colour thinned(Colour colour, double share) {
-    return new Colour(
-        colour.red(), colour.green(), colour.blue(), (int) Math.rint(255 * share));
+    return new Colour(colour.red(), colour.green(), colour.blue(), (int) Math.rint(255 * share));
   }
 
   private static String idOf(String name) {

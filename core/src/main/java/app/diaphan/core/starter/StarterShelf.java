@@ -82,7 +82,12 @@ public final class StarterShelf {
                 "name",
                 "role")
             .withLook(Draft.with(draft.shadow()));
-    return starter("Lower third on a plate", "Who is speaking; the plate grows with the name", name, role, plate);
+    return starter(
+        "Lower third on a plate",
+        "Who is speaking; the plate grows with the name",
+        name,
+        role,
+        plate);
   }
 
   private Starter lowerThirdWithARule() {
@@ -107,7 +112,12 @@ public final class StarterShelf {
     TextPiece name =
         draft
             .text(
-                "Name", "First Last", draft.safe(PinPoint.BOTTOM_LEFT, 0, -84), Draft.PLAIN, 600, 64)
+                "Name",
+                "First Last",
+                draft.safe(PinPoint.BOTTOM_LEFT, 0, -84),
+                Draft.PLAIN,
+                600,
+                64)
             .withLook(Draft.with(draft.halo()));
     return starter("Lower third with a rule", "Who is speaking, without a plate", name, rule, role);
   }
@@ -160,8 +170,7 @@ public final class StarterShelf {
                 Draft.PLAIN,
                 400,
                 50));
-    PlatePiece veil =
-        draft.over("Veil", new Paint.Flat(Draft.thinned(palette.ground(), 0.72)));
+    PlatePiece veil = draft.over("Veil", new Paint.Flat(Draft.thinned(palette.ground(), 0.72)));
     return starter("Title card", "The title over a darkened picture", title, rule, line, veil);
   }
 
@@ -213,7 +222,8 @@ public final class StarterShelf {
             64,
             "words",
             "who");
-    return starter("Quotation", "What somebody said; lines break by themselves", mark, words, who, plate);
+    return starter(
+        "Quotation", "What somebody said; lines break by themselves", mark, words, who, plate);
   }
 
   private Starter scrollCard() {
@@ -230,8 +240,7 @@ public final class StarterShelf {
                 Capitals.AS_TYPED,
                 1.35)
             .withLook(Draft.with(draft.shadow()));
-    PlatePiece veil =
-        draft.over("Veil", new Paint.Flat(Draft.thinned(palette.ground(), 0.8)));
+    PlatePiece veil = draft.over("Veil", new Paint.Flat(Draft.thinned(palette.ground(), 0.8)));
     return starter("Scroll card", "Names that the editor lets run through", names, veil);
   }
 
@@ -369,7 +378,8 @@ public final class StarterShelf {
             "home",
             "score",
             "guest");
-    return starter("Score plate", "Two sides and how they stand", home, score, guest, middle, plate);
+    return starter(
+        "Score plate", "Two sides and how they stand", home, score, guest, middle, plate);
   }
 
   private static Colour lighter(Colour colour) {

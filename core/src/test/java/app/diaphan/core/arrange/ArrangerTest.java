@@ -14,9 +14,9 @@ import app.diaphan.core.arrange.Arrangement.Step;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.FrameCatalogue;
+import app.diaphan.core.overlay.Backing;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Hook;
-import app.diaphan.core.overlay.Hug;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Piece;
@@ -79,9 +79,9 @@ class ArrangerTest {
   }
 
   @Test
-  void movingAHuggingPlateMovesWhatItHugs() {
+  void movingABackingPlateMovesWhatItBacks() {
     PlatePiece plate =
-        Samples.box("plate", at(0, 0), 5, 5).withHug(new Hug(List.of("a"), 10, 10, 10, 10));
+        Samples.box("plate", at(0, 0), 5, 5).withBacking(new Backing(List.of("a"), 10, 10, 10, 10));
     Overlay overlay = Samples.overlay(FRAME, box("a", 100, 100, 50, 20), plate);
     Overlay moved = arranged(overlay, new Arrangement.Moved(7, 3), "plate");
     assertBox(97, 93, 70, 40, moved, "plate");
@@ -274,7 +274,7 @@ class ArrangerTest {
             40,
             Samples.flat("#ffffff"));
     PlatePiece plate =
-        Samples.box("plate", at(0, 0), 5, 5).withHug(new Hug(List.of("t"), 10, 10, 10, 10));
+        Samples.box("plate", at(0, 0), 5, 5).withBacking(new Backing(List.of("t"), 10, 10, 10, 10));
     Piece hanging =
         Samples.box("h", Samples.from(new Hook.OfPiece("t"), PinPoint.TOP_RIGHT, 3, 3), 10, 10);
     Piece outside =
@@ -286,7 +286,7 @@ class ArrangerTest {
     assertEquals(
         List.of("t", "h", "plate"),
         group.stack().stream().map(Piece::id).toList(),
-        "what the plate hugs comes along");
+        "what the plate backs comes along");
     assertEquals(new Hook.OfFrame(Area.TITLE_SAFE), group.place().hook());
     for (String id : List.of("t", "h", "plate", "o", "x")) {
       assertSame(boxOf(overlay, id), boxOf(grouped.overlay(), id), id);
@@ -315,7 +315,7 @@ class ArrangerTest {
   @Test
   void whatIsTakenAwayLeavesTheOthersWhereTheyAre() {
     PlatePiece plate =
-        Samples.box("plate", at(0, 0), 5, 5).withHug(new Hug(List.of("a"), 10, 10, 10, 10));
+        Samples.box("plate", at(0, 0), 5, 5).withBacking(new Backing(List.of("a"), 10, 10, 10, 10));
     Piece hanging =
         Samples.box("h", Samples.from(new Hook.OfPiece("a"), PinPoint.RIGHT, 3, 3), 10, 10);
     Overlay overlay =
@@ -327,13 +327,13 @@ class ArrangerTest {
     for (String id : List.of("h", "plate")) {
       assertSame(boxOf(overlay, id), boxOf(removed.overlay(), id), id);
     }
-    assertFalse(((PlatePiece) Pieces.get(removed.overlay(), "plate")).hug().any());
+    assertFalse(((PlatePiece) Pieces.get(removed.overlay(), "plate")).backing().any());
   }
 
   @Test
   void copiesKeepToThemselves() {
     PlatePiece plate =
-        Samples.box("plate", at(0, 0), 5, 5).withHug(new Hug(List.of("a"), 10, 10, 10, 10));
+        Samples.box("plate", at(0, 0), 5, 5).withBacking(new Backing(List.of("a"), 10, 10, 10, 10));
     Overlay overlay = Samples.overlay(FRAME, box("a", 100, 100, 60, 20), plate);
     Arranged copied =
         arranger.arrange(overlay, List.of("a", "plate"), new Arrangement.Duplicated(20, 15));
@@ -341,7 +341,7 @@ class ArrangerTest {
     assertEquals(2, copied.chosen().size());
     for (String id : copied.chosen()) {
       Piece copy = Pieces.get(copied.overlay(), id);
-      boolean isPlate = ((PlatePiece) copy).hug().any();
+      boolean isPlate = ((PlatePiece) copy).backing().any();
       assertSame(
           isPlate
               ? new Rectangle2D.Double(110, 105, 80, 40)
@@ -389,7 +389,7 @@ class ArrangerTest {
             open.shape(),
             20,
             20,
-            open.hug(),
+            open.backing(),
             open.paint(),
             Look.PLAIN);
     Overlay overlay = Samples.overlay(FRAME, locked);

@@ -10,9 +10,9 @@ import app.diaphan.core.Samples;
 import app.diaphan.core.arrange.Arrangement.Spot;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
+import app.diaphan.core.overlay.Backing;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Hook;
-import app.diaphan.core.overlay.Hug;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.Pieces;
@@ -127,9 +127,10 @@ class RestackingTest {
   }
 
   @Test
-  void whatAPlateHugsComesAlongAndWhatHangsIsCutLoose() {
+  void whatAPlateBacksComesAlongAndWhatHangsIsCutLoose() {
     PlatePiece plate =
-        Samples.box("plate", Samples.centre(), 5, 5).withHug(new Hug(List.of("a"), 10, 10, 10, 10));
+        Samples.box("plate", Samples.centre(), 5, 5)
+            .withBacking(new Backing(List.of("a"), 10, 10, 10, 10));
     Piece hanging =
         Samples.box("tail", Samples.from(new Hook.OfPiece("a"), PinPoint.RIGHT, 0, 0), 8, 8);
     Overlay overlay =
@@ -141,12 +142,12 @@ class RestackingTest {
             Samples.group("g", Samples.centre(), 1, inGroup("x", 0, 0)));
     Overlay in = restacked(overlay, "g", Spot.INSIDE, "plate");
     assertEquals(List.of("a", "plate", "x"), inside(in, "g"));
-    assertTrue(((PlatePiece) Pieces.get(in, "plate")).hug().any());
+    assertTrue(((PlatePiece) Pieces.get(in, "plate")).backing().any());
     assertEquals(new Hook.OfFrame(Area.FRAME), Pieces.get(in, "tail").place().hook());
     assertNothingMoved(overlay, in);
 
     Overlay alone = restacked(overlay, "g", Spot.INSIDE, "a");
-    assertFalse(((PlatePiece) Pieces.get(alone, "plate")).hug().any());
+    assertFalse(((PlatePiece) Pieces.get(alone, "plate")).backing().any());
     assertNothingMoved(overlay, alone);
   }
 

@@ -9,9 +9,9 @@ import app.diaphan.core.Samples;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.OwnMargin;
+import app.diaphan.core.overlay.Backing;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Hook;
-import app.diaphan.core.overlay.Hug;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Piece;
@@ -24,7 +24,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 
-/** Where pieces lie that hang from pieces, hug pieces or lie in groups. */
+/** Where pieces lie that hang from pieces, back pieces or lie in groups. */
 class LayoutTest {
   private static final Frame FRAME = Frame.of(400, 300);
   private final Renderer renderer = Samples.renderer();
@@ -50,8 +50,8 @@ class LayoutTest {
     assertEquals(height, box.getHeight(), 1e-6, all);
   }
 
-  private static PlatePiece hugging(String id, Hug hug) {
-    return Samples.box(id, Samples.centre(), 30, 30).withHug(hug);
+  private static PlatePiece backing(String id, Backing backing) {
+    return Samples.box(id, Samples.centre(), 30, 30).withBacking(backing);
   }
 
   @Test
@@ -68,7 +68,7 @@ class LayoutTest {
   }
 
   @Test
-  void aPlateHugsAPieceAndGrowsWithIt() {
+  void aPlateBacksAPieceAndGrowsWithIt() {
     TextPiece text =
         Samples.text(
             "name",
@@ -76,7 +76,7 @@ class LayoutTest {
             Place.at(PinPoint.BOTTOM_LEFT, Area.FRAME, 40, -40),
             30,
             Samples.flat("#ffffff"));
-    Piece plate = hugging("plate", new Hug(List.of("name"), 12, 4, 20, 6));
+    Piece plate = backing("plate", new Backing(List.of("name"), 12, 4, 20, 6));
     Overlay small = Samples.overlay(FRAME, text, plate);
     Rectangle2D words = bounds(small, "name");
     assertBox(
@@ -94,17 +94,17 @@ class LayoutTest {
   void aPlateAroundATurnedPieceTurnsWithItAndAroundSeveralLiesLevel() {
     Piece a = Samples.box("a", Samples.centre().turned(90, false), 100, 20);
     Piece b = Samples.box("b", Place.at(PinPoint.TOP_LEFT, Area.FRAME, 10, 10), 20, 20);
-    Piece one = hugging("one", new Hug(List.of("a"), 10, 0, 0, 0));
-    Piece two = hugging("two", new Hug(List.of("a", "b"), 1, 2, 3, 4));
+    Piece one = backing("one", new Backing(List.of("a"), 10, 0, 0, 0));
+    Piece two = backing("two", new Backing(List.of("a", "b"), 1, 2, 3, 4));
     Overlay overlay = Samples.overlay(FRAME, a, b, one, two);
     assertBox(190, 90, 20, 110, bounds(overlay, "one"));
     assertBox(9, 8, 210 - 10 + 4, 200 - 10 + 6, bounds(overlay, "two"));
   }
 
   @Test
-  void whatIsHuggedButGoneIsSaidAndTheOwnSizeHolds() {
+  void whatIsBackedButGoneIsSaidAndTheOwnSizeHolds() {
     Overlay overlay =
-        Samples.overlay(FRAME, hugging("plate", new Hug(List.of("gone"), 5, 5, 5, 5)));
+        Samples.overlay(FRAME, backing("plate", new Backing(List.of("gone"), 5, 5, 5, 5)));
     assertBox(185, 135, 30, 30, bounds(overlay, "plate"));
     assertTrue(
         renderer
@@ -117,8 +117,8 @@ class LayoutTest {
 
   @Test
   void circlesAreRefused() {
-    Piece a = hugging("a", new Hug(List.of("b"), 0, 0, 0, 0));
-    Piece b = hugging("b", new Hug(List.of("a"), 0, 0, 0, 0));
+    Piece a = backing("a", new Backing(List.of("b"), 0, 0, 0, 0));
+    Piece b = backing("b", new Backing(List.of("a"), 0, 0, 0, 0));
     assertThrows(InvalidInput.class, () -> Samples.overlay(FRAME, a, b));
     Piece self = Samples.box("c", Samples.from(new Hook.OfPiece("c"), PinPoint.TOP, 0, 0), 10, 10);
     InvalidInput refused = assertThrows(InvalidInput.class, () -> Samples.overlay(FRAME, self));
@@ -161,7 +161,7 @@ class LayoutTest {
   }
 
   @Test
-  void anotherFrameCarriesGroupsHugsAndTheOwnMargin() {
+  void anotherFrameCarriesGroupsBacksAndTheOwnMargin() {
     Frame own =
         new Frame(
             400,
@@ -171,7 +171,7 @@ class LayoutTest {
             FRAME.safeAreas(),
             new OwnMargin(OwnMargin.Unit.UNITS, 30, 20, 10, 5));
     Piece a = Samples.box("a", Place.at(PinPoint.TOP_LEFT, Area.OWN_MARGIN, 0, 0), 40, 10);
-    Piece plate = hugging("plate", new Hug(List.of("a"), 6, 6, 6, 6));
+    Piece plate = backing("plate", new Backing(List.of("a"), 6, 6, 6, 6));
     Overlay overlay = Samples.overlay(own, a, plate);
     assertBox(30, 20, 40, 10, bounds(overlay, "a", own));
     assertBox(60, 40, 80, 20, bounds(overlay, "a", Frame.of(800, 600)));

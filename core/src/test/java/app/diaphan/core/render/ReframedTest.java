@@ -6,9 +6,9 @@ import static org.junit.jupiter.api.Assertions.assertInstanceOf;
 
 import app.diaphan.core.Samples;
 import app.diaphan.core.frame.Frame;
+import app.diaphan.core.overlay.Backing;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Hook;
-import app.diaphan.core.overlay.Hug;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Paint;
 import app.diaphan.core.overlay.PinPoint;
@@ -72,7 +72,7 @@ class ReframedTest {
   }
 
   @Test
-  void boxesPaintsHugsAndPicturesFollowAsWell() {
+  void boxesPaintsBacksAndPicturesFollowAsWell() {
     TextPiece boxed =
         Samples.text("words", "Tide", Samples.centre(), 30, new Paint.Texture("w.png", 20, 0, 3, 4))
             .withBox(
@@ -87,15 +87,15 @@ class ReframedTest {
                 1.5,
                 Samples.picture(
                     "b.png", Samples.from(new Hook.OfGroup(), PinPoint.TOP_LEFT, 2, 3), 60, 40)),
-            Samples.box("hugging", Samples.centre(), 10, 10)
-                .withHug(new Hug(List.of("words"), 4, 5, 6, 7)));
+            Samples.box("backing", Samples.centre(), 10, 10)
+                .withBacking(new Backing(List.of("words"), 4, 5, 6, 7)));
     Overlay large = Reframed.of(overlay, Frame.of(640, 360));
     TextPiece words = assertInstanceOf(TextPiece.class, large.stack().getFirst());
     assertEquals(new Paint.Texture("w.png", 40, 0, 6, 8), words.paint());
     assertEquals(400, assertInstanceOf(TextBox.Given.class, words.box()).width());
     assertEquals(3, assertInstanceOf(GroupPiece.class, large.stack().get(1)).scale());
-    PlatePiece hugging = assertInstanceOf(PlatePiece.class, large.stack().getLast());
-    assertEquals(new Hug(List.of("words"), 8, 10, 12, 14), hugging.hug());
+    PlatePiece backing = assertInstanceOf(PlatePiece.class, large.stack().getLast());
+    assertEquals(new Backing(List.of("words"), 8, 10, 12, 14), backing.backing());
     assertEquals(overlay, Reframed.of(large, Frame.of(320, 180)));
   }
 

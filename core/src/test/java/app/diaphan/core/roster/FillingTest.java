@@ -12,8 +12,8 @@ import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.OwnMargin;
 import app.diaphan.core.house.FinishSet;
 import app.diaphan.core.house.HouseStyle;
+import app.diaphan.core.overlay.Backing;
 import app.diaphan.core.overlay.Colour;
-import app.diaphan.core.overlay.Hug;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Paint;
 import app.diaphan.core.overlay.PicturePiece;
@@ -230,10 +230,10 @@ class FillingTest {
   }
 
   @Test
-  void aTextAndThePlateThatHugsItGoWithTheirWords() {
+  void aTextAndThePlateThatBacksItGoWithTheirWords() {
     TextPiece words = text("{boat}").withSlots(List.of(new Slot.ShownWithWords()));
     PlatePiece behind =
-        plate(new Slot.ShownWithWords()).withHug(new Hug(List.of(words.id()), 4, 4, 4, 4));
+        plate(new Slot.ShownWithWords()).withBacking(new Backing(List.of(words.id()), 4, 4, 4, 4));
     Overlay overlay = Samples.overlay(Frame.of(400, 200), words, behind.withId("behind"));
     FilledRow empty = FILLING.fill(overlay, Row.of(List.of("Ysolde", " ")));
     assertTrue(empty.overlay().stack().stream().noneMatch(Piece::shown));

@@ -55,8 +55,7 @@ class StarterShelfTest {
   void everyStarterDrawsAndNoTwoAreCalledAlike() {
     Frame frame = Frame.of(320, 180);
     List<Starter> starters = StarterShelf.of(frame, HouseStyle.PLAIN);
-    assertEquals(
-        12, starters.stream().map(starter -> starter.overlay().name()).distinct().count());
+    assertEquals(12, starters.stream().map(starter -> starter.overlay().name()).distinct().count());
     for (Starter starter : starters) {
       float[] pixels = renderer.render(starter.overlay(), Canvas.of(frame)).pixels();
       int drawn = 0;

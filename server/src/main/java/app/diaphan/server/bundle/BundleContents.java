@@ -29,5 +29,5 @@ record BundleContents(
     List<String> rosters,
     List<String> clips) {
   static final String FORMAT = "diaphan-package";
-  static final int VERSION = 7;
+  static final int VERSION = 8;
 }

@@ -38,7 +38,7 @@ public record Drawing(
    * @param carets for the text being edited, four values for each place in its words: the caret's
    *     top and its foot
    * @param leansOn ids of the pieces that decide where this one lies
-   * @param hugs whether it lies around them, so that it is moved by moving them
+   * @param backs whether it lies around them, so that it is moved by moving them
    * @param note what was done to fit words into their box; empty for nothing
    */
   public record DrawnPiece(
@@ -52,7 +52,7 @@ public record Drawing(
       double[] baselines,
       double[] carets,
       List<String> leansOn,
-      boolean hugs,
+      boolean backs,
       String note) {}
 
   /** Something to know about a piece. */

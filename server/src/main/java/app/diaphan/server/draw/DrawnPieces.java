@@ -46,7 +46,7 @@ final class DrawnPieces {
               baselines(placed),
               carets(placed),
               Pieces.leansOn(placed.piece()),
-              placed.piece() instanceof PlatePiece plate && plate.hug().any(),
+              placed.piece() instanceof PlatePiece plate && plate.backing().any(),
               placed.content() instanceof Content.Lettered letters
                   ? note(letters.set().fitted())
                   : ""));

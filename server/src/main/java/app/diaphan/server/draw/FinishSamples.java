@@ -4,11 +4,11 @@ import app.diaphan.core.deliver.StagePicture;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.memory.Memory;
+import app.diaphan.core.overlay.Backing;
 import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.FacedPiece;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Hook;
-import app.diaphan.core.overlay.Hug;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Paint;
@@ -70,7 +70,7 @@ public class FinishSamples {
         new Place(new Hook.OfFrame(Area.FRAME), pin, pin, whole ? 0 : MARGIN / scale, 0, 0, false);
     Piece alone = piece.withPlace(place);
     if (alone instanceof PlatePiece plate) {
-      alone = plate.withHug(Hug.NOTHING).withSize(width, height);
+      alone = plate.withBacking(Backing.NOTHING).withSize(width, height);
     }
     List<FinishSample> samples = new ArrayList<>();
     for (Finish finish : FirstFinishes.of(Math.min(width, height), colourOf(piece))) {

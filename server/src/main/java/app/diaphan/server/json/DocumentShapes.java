@@ -5,11 +5,11 @@ import app.diaphan.core.deliver.Carried;
 import app.diaphan.core.deliver.Extent;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.PixelAspect;
+import app.diaphan.core.overlay.Backing;
 import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.FacedPiece;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Hook;
-import app.diaphan.core.overlay.Hug;
 import app.diaphan.core.overlay.Paint;
 import app.diaphan.core.overlay.PicturePiece;
 import app.diaphan.core.overlay.Piece;
@@ -68,7 +68,7 @@ public final class DocumentShapes {
         Map.entry(Arrangement.class, ArrangementShape.class),
         Map.entry(Colour.class, WordShape.class),
         Map.entry(PixelAspect.class, WordShape.class),
-        Map.entry(Hug.class, HugShape.class),
+        Map.entry(Backing.class, BackingShape.class),
         Map.entry(Frame.class, FrameShape.class));
   }
 
@@ -236,7 +236,7 @@ public final class DocumentShapes {
   interface TargetFrameShape {}
 
   @JsonIgnoreProperties("any")
-  interface HugShape {}
+  interface BackingShape {}
 
   /** Values that are written as one word, such as "#e8a33d" or "40/33". */
   abstract static class WordShape {

@@ -8,12 +8,12 @@ import tools.jackson.databind.node.ObjectNode;
 /**
  * Brings documents of older versions to the present one, which says more. In the first version
  * texts had no runs, boxes and settings, places did not say what they hang from, plates could not
- * hug and pictures not be cropped. In the second, opacities and finishes stood beside the other
- * properties of a piece instead of in its look, groups had no finishes and outlines only round
- * corners. In the third, pictures had no cut-out and no tint, in the fourth no page. In the fifth,
- * nothing could differ at targets, and targets of deliveries told all of their file beside their
- * frame. In the sixth, nothing was left open, and braces in words were braces. Everything is given
- * the value that draws as before.
+ * back others and pictures not be cropped. In the second, opacities and finishes stood beside the
+ * other properties of a piece instead of in its look, groups had no finishes and outlines only
+ * round corners. In the third, pictures had no cut-out and no tint, in the fourth no page. In the
+ * fifth, nothing could differ at targets, and targets of deliveries told all of their file beside
+ * their frame. In the sixth, nothing was left open, and braces in words were braces. In the
+ * seventh, plates "hugged" what they back. Everything is given the value that draws as before.
  */
 final class OlderDocuments {
   private OlderDocuments() {}
@@ -82,6 +82,7 @@ final class OlderDocuments {
           bringLook(object);
           bringPicture(object);
           bringSlots(object);
+          bringBacking(object);
           bringStack(object.get("stack"), first);
         }
       }
@@ -98,6 +99,12 @@ final class OlderDocuments {
       if (run instanceof ObjectNode object && run.path("words").isString()) {
         object.put("words", WordSlots.literal(run.path("words").asString()));
       }
+    }
+  }
+
+  private static void bringBacking(ObjectNode piece) {
+    if (piece.has("hug")) {
+      piece.set("backing", piece.remove("hug"));
     }
   }
 
@@ -165,10 +172,10 @@ final class OlderDocuments {
     switch (piece.path("kind").asString("")) {
       case "text" -> bringText(piece);
       case "plate" -> {
-        ObjectNode hug = piece.putObject("hug");
-        hug.putArray("pieces");
+        ObjectNode backing = piece.putObject("backing");
+        backing.putArray("pieces");
         for (String side : new String[] {"left", "top", "right", "bottom"}) {
-          hug.put(side, 0);
+          backing.put(side, 0);
         }
         if (piece.get("shape") instanceof ObjectNode shape && shape.has("radius")) {
           JsonNode radius = shape.remove("radius");

@@ -12,14 +12,14 @@ import java.util.List;
  * @param pieces their ids; none for a plate with a size of its own
  * @param left room between the pieces and the plate's edge, in display units; may be negative
  */
-public record Hug(List<String> pieces, double left, double top, double right, double bottom) {
-  public static final Hug NOTHING = new Hug(List.of(), 0, 0, 0, 0);
+public record Backing(List<String> pieces, double left, double top, double right, double bottom) {
+  public static final Backing NOTHING = new Backing(List.of(), 0, 0, 0, 0);
   private static final int MOST = 64;
 
-  public Hug {
-    Require.present(pieces, "The list of pieces that a plate hugs");
+  public Backing {
+    Require.present(pieces, "The list of pieces that a plate backs");
     if (pieces.size() > MOST) {
-      throw new InvalidInput(Sentence.of("A plate can hug at most %d pieces.", MOST));
+      throw new InvalidInput(Sentence.of("A plate can back at most %d pieces.", MOST));
     }
     Require.between(-PieceRules.LARGEST, PieceRules.LARGEST, left, "The padding on the left");
     Require.between(-PieceRules.LARGEST, PieceRules.LARGEST, top, "The padding above");
@@ -32,7 +32,7 @@ public record Hug(List<String> pieces, double left, double top, double right, do
     return !pieces.isEmpty();
   }
 
-  public Hug withPieces(List<String> other) {
-    return new Hug(other, left, top, right, bottom);
+  public Backing withPieces(List<String> other) {
+    return new Backing(other, left, top, right, bottom);
   }
 }
