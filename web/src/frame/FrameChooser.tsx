@@ -68,7 +68,7 @@ function FrameCard({ entry, on, onChoose }: CardProps) {
         on ? "border-primary bg-primary/10" : "border-base-300 bg-base-100 hover:border-primary"
       }`}
     >
-      <FrameShape frame={frame} />
+      <FrameShape frame={frame} box={58} />
       <span className="min-w-0 text-xs leading-tight">
         <span className="mb-0.5 block text-[13px] font-medium">{name}</span>
         <span className="opacity-80">

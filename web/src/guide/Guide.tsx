@@ -27,6 +27,7 @@ export default function Guide({ onClose }: { onClose: () => void }) {
             <button
               key={one.title}
               type="button"
+              autoFocus={i === open}
               aria-current={i === open ? "page" : undefined}
               className={`btn btn-sm justify-start ${i === open ? "btn-primary" : "btn-ghost"}`}
               onClick={() => setOpen(i)}

@@ -8,7 +8,7 @@ import { useAttempt } from "./useAttempt";
 
 /** Of the starters, what shows best what Diaphan makes, with what is said of each. */
 const SHOWN: readonly (readonly [string, string])[] = [
-  ["Lower third on a plate", "Plates that grow with the words, see-through where you want it"],
+  ["Lower third, plate", "Plates that grow with the words, see-through where you want it"],
   ["Stencil", "Letters that the video is seen through"],
   ["Title card", "Whole cards, with the picture darkened behind them"],
 ];
@@ -76,7 +76,7 @@ export function EmptyStart() {
 function Shown({ starter, words }: { starter: DrawnStarter | undefined; words: string }) {
   return (
     <li>
-      <span className="block aspect-video overflow-hidden rounded-box bg-[linear-gradient(165deg,#8fb0bd,#d9c7a3_52%,#46605f_56%,#2b4347)]">
+      <span className="block aspect-video overflow-hidden rounded-box bg-[linear-gradient(177deg,#8fb0bd,#d9c7a3_54%,#46605f_55%,#2b4347)]">
         {starter ? (
           <img src={starter.picture} alt={starter.overlay.name} className="h-full w-full" />
         ) : (

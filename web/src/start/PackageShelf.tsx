@@ -124,7 +124,8 @@ export function PackageShelf({ graphics, wanted, order, onRename, onDelete }: Pr
       )}
       <DeletedList
         what="overlays"
-        deleted={deleted.data ?? []}
+        // Not before the pictures above it have taken their room: it would slip from under the hand.
+        deleted={(overlays.data && deleted.data) ?? []}
         onReturn={(one) => bringBack(one.id)}
       />
     </section>

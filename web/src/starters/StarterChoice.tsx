@@ -56,11 +56,11 @@ function Choice({ name, about, on, onChoose, children }: ChoiceProps) {
         aria-checked={on}
         title={about}
         onClick={onChoose}
-        className={`block w-36 rounded-box border p-1.5 text-left text-xs leading-tight ${
+        className={`block w-34 rounded-box border p-1.5 text-left text-xs leading-tight ${
           on ? "border-primary bg-primary/10" : "border-base-300 bg-base-100 hover:border-primary"
         }`}
       >
-        <span className="checker mb-1 flex h-18 items-center justify-center overflow-hidden rounded-sm text-white">
+        <span className="checker mb-1 flex h-16 items-center justify-center overflow-hidden rounded-sm text-white">
           {children}
         </span>
         <span className="block truncate font-medium">{name}</span>

@@ -69,7 +69,7 @@ final class HandBench {
     key("Enter");
     key("Control+a");
     type("Tam Orrin");
-    delivered("lower-third-on-a-plate");
+    delivered("lower-third-plate");
   }
 
   private void title() throws IOException {

@@ -42,7 +42,7 @@ class BeginningTest {
             .getByRole(AriaRole.IMG);
     assertThat(pictures).hasCount(3);
     button(page, "Begin with a starter").click();
-    assertThat(starter(page, "Lower third on a plate")).isChecked();
+    assertThat(starter(page, "Lower third, plate")).isChecked();
     button(page, "Compose it").click();
     assertThat(page.getByText("Role: Text").or(button(page, "Role: Text"))).isVisible();
     upToDate(page);
@@ -54,10 +54,7 @@ class BeginningTest {
     assertThat(page.getByText("read back equal")).isVisible();
     BufferedImage file =
         ImageIO.read(
-            browser
-                .data()
-                .resolve("deliveries/1-my-programme/lower-third-on-a-plate.png")
-                .toFile());
+            browser.data().resolve("deliveries/1-my-programme/lower-third-plate.png").toFile());
     assertEquals(1920, file.getWidth());
     assertEquals(0, file.getRGB(960, 200) >>> 24, "clear above");
     assertTrue(file.getRGB(150, 980) >>> 24 > 200, "the plate");

@@ -8,6 +8,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.KeyboardModifier;
 import com.microsoft.playwright.options.LoadState;
+import com.microsoft.playwright.options.MouseButton;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -34,9 +35,18 @@ class LookTest {
   private static final List<Look> LOOKS =
       List.of(
           new Look("/", "start"),
-          new Look("/packages/1/new", ""),
+          new Look(
+              "/packages/1/new",
+              "begin",
+              page ->
+                  page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Quotation"))
+                      .click()),
           new Look("/overlays/2/frame", "frame"),
           new Look("/overlays/2/compose", "compose", page -> choose(page, "Plate: Plate")),
+          new Look("/overlays/2/compose", "", page -> page.keyboard().press("?")),
+          new Look("/overlays/2/compose", "", page -> page.keyboard().press("F1")),
+          new Look("/overlays/2/compose", "", LookTest::finding),
+          new Look("/overlays/2/compose", "", LookTest::asking),
           new Look("/overlays/2/compose", "compose-words", LookTest::words),
           new Look("/overlays/3/compose", "compose-several", LookTest::several),
           new Look(
@@ -239,6 +249,19 @@ class LookTest {
             .toList();
     assertEquals(List.of(), serious);
     keep(page, look.name(), room);
+  }
+
+  private static void finding(Page page) {
+    choose(page, "Name: Text");
+    page.getByLabel("Stage", new Page.GetByLabelOptions().setExact(true)).focus();
+    page.keyboard().press("/");
+    page.keyboard().type("siz");
+  }
+
+  /** The menu of what lies there and what can be done. */
+  private static void asking(Page page) {
+    page.getByLabel("Stage", new Page.GetByLabelOptions().setExact(true))
+        .click(new Locator.ClickOptions().setButton(MouseButton.RIGHT).setPosition(120, 120));
   }
 
   /** With -Ddiaphan.keep-screenshots=true the documentation's pictures are taken anew. */

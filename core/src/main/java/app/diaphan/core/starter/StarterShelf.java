@@ -83,11 +83,7 @@ public final class StarterShelf {
                 "role")
             .withLook(Draft.with(draft.shadow()));
     return starter(
-        "Lower third on a plate",
-        "Who is speaking; the plate grows with the name",
-        name,
-        role,
-        plate);
+        "Lower third, plate", "Who is speaking; the plate grows with the name", name, role, plate);
   }
 
   private Starter lowerThirdWithARule() {
@@ -119,7 +115,7 @@ public final class StarterShelf {
                 600,
                 64)
             .withLook(Draft.with(draft.halo()));
-    return starter("Lower third with a rule", "Who is speaking, without a plate", name, rule, role);
+    return starter("Lower third, rule", "Who is speaking, without a plate", name, rule, role);
   }
 
   private Starter cornerBug() {
