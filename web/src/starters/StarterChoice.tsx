@@ -11,7 +11,7 @@ interface Props {
 /** What an overlay begins with, chosen by its looks: nothing, or one of the starters. */
 export function StarterChoice({ starters, chosen, onChoose }: Props) {
   return (
-    <ul
+    <div
       role="radiogroup"
       aria-label="Begin with"
       className="flex gap-2 overflow-x-auto px-6 pb-3 pt-1"
@@ -35,7 +35,7 @@ export function StarterChoice({ starters, chosen, onChoose }: Props) {
           <img src={starter.picture} alt="" className="max-h-full max-w-full" />
         </Choice>
       ))}
-    </ul>
+    </div>
   );
 }
 
@@ -49,7 +49,7 @@ interface ChoiceProps {
 
 function Choice({ name, about, on, onChoose, children }: ChoiceProps) {
   return (
-    <li className="shrink-0">
+    <div className="shrink-0">
       <button
         type="button"
         role="radio"
@@ -65,6 +65,6 @@ function Choice({ name, about, on, onChoose, children }: ChoiceProps) {
         </span>
         <span className="block truncate font-medium">{name}</span>
       </button>
-    </li>
+    </div>
   );
 }
