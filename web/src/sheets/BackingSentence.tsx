@@ -85,9 +85,10 @@ export function BackingSentence({ piece, onChange }: Props) {
               )
             }
           />{" "}
-          around{" "}
+          of padding{" "}
         </>
       )}
+      {any && !alike && " with padding "}
       {any && (
         <Choice
           label="Padding"

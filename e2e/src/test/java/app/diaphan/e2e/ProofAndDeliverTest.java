@@ -137,7 +137,9 @@ class ProofAndDeliverTest {
     page.keyboard().press("a");
     assertThat(zoom).hasText("100 %");
     page.mouse().move(800, 400);
+    page.keyboard().down("Control");
     page.mouse().wheel(0, -200);
+    page.keyboard().up("Control");
     assertThat(zoom).not().hasText("100 %");
     page.keyboard().press("f");
     assertThat(zoom).hasText(fit);

@@ -12,6 +12,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
@@ -109,6 +110,30 @@ class RosterApiTest {
     assertTrue(asking.path("fed").asBoolean());
     assertEquals("name", asking.path("asked").get(0).path("column").asString());
     assertEquals("Tern", rows(roster.path("id").asLong()).get(1).path("cells").get(1).asString());
+  }
+
+  @Test
+  void filesOfTwoRostersDoNotTakeEachOthersPlace() throws IOException {
+    long first = skippers();
+    long second =
+        given("guests.csv", TABLE.replace("Tam", "Maren").replace("tam", "maren"))
+            .path("id")
+            .asLong();
+    JsonNode troubles = SERVER.get("/api/rosters/" + second + "/troubles").body();
+    assertTrue(
+        troubles.toString().contains("would take the place of row 1 of the roster"),
+        troubles::toString);
+    deliver(first, false);
+    List<String> before = files();
+    JsonNode run = deliver(second, false);
+    List<String> added = new ArrayList<>(files());
+    added.removeAll(before);
+    assertEquals(1, added.size(), () -> run.toString());
+    assertTrue(added.getFirst().contains("maren"), added.getFirst());
+    // Without the other roster nothing is in the way any more.
+    SERVER.delete("/api/rosters/" + first);
+    String left = SERVER.get("/api/rosters/" + second + "/troubles").body().toString();
+    assertTrue(!left.contains("take the place"), left);
   }
 
   @Test

@@ -100,6 +100,29 @@ class RosterPlanTest {
   }
 
   @Test
+  void filesOfAnotherRosterAreNotReplaced() {
+    NamesElsewhere elsewhere = new NamesElsewhere();
+    List<PlannedRow> own = plan("", "Ysolde", "Tam");
+    assertEquals(own, elsewhere.marked(own));
+    elsewhere.add("Guests", plan("", "Maren", "TAM"));
+    List<PlannedRow> marked = elsewhere.marked(own);
+    assertEquals("", marked.getFirst().problem());
+    assertTrue(
+        marked.get(1).problem().contains("row 2 of the roster \"Guests\""),
+        marked.get(1).problem());
+    // A target that keeps what is there finds free names by itself.
+    NamedTarget keeping =
+        new NamedTarget(
+            "Keeping",
+            AS_DESIGNED.frame(),
+            AS_DESIGNED.file(),
+            AS_DESIGNED.pattern(),
+            IfThere.KEEP_BESIDE);
+    List<PlannedRow> beside = plan("", List.of(keeping), design(WORDS), "Tam");
+    assertEquals(beside, elsewhere.marked(beside));
+  }
+
+  @Test
   void aNameThatIsEmptyIsSaid() {
     assertTrue(plan("", " ").getFirst().problem().contains("\"name\", which is empty in this row"));
   }

@@ -4,6 +4,7 @@ import app.diaphan.core.house.HouseStyle;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.roster.Columns;
 import app.diaphan.core.roster.Filling;
+import app.diaphan.core.roster.NamesElsewhere;
 import app.diaphan.core.roster.PlannedRow;
 import app.diaphan.core.roster.Roster;
 import app.diaphan.core.roster.RosterDesign;
@@ -27,10 +28,12 @@ import org.springframework.stereotype.Service;
 public class RosterDesigns {
   private final PackageStore store;
   private final PictureStore pictures;
+  private final RosterStore rosters;
   private final Clock clock;
 
-  RosterDesigns(PackageStore store, PictureStore pictures, Clock clock) {
+  RosterDesigns(PackageStore store, PictureStore pictures, RosterStore rosters, Clock clock) {
     this.store = store;
+    this.rosters = rosters;
     this.pictures = pictures;
     this.clock = clock;
   }
@@ -84,8 +87,28 @@ public class RosterDesigns {
     return plan(entity, rows, targets, of(entity).stream().map(Design::design).toList());
   }
 
-  /** The same in these designs, which are handed back with each file. */
+  /**
+   * The same in these designs, which are handed back with each file. What would take the place of a
+   * file of another of the package's rosters has a problem.
+   */
   public List<PlannedRow> plan(
+      RosterEntity entity,
+      List<Row> rows,
+      List<NamedTarget> targets,
+      Collection<RosterDesign> wanted) {
+    NamesElsewhere elsewhere = new NamesElsewhere();
+    for (RosterEntity other : rosters.of(entity.packageId())) {
+      if (!other.id().equals(entity.id())) {
+        List<Row> others = rosters.rowsOf(other.id()).stream().map(RosterRowEntity::row).toList();
+        elsewhere.add(
+            other.roster().name(),
+            alone(other, others, targets, of(other).stream().map(Design::design).toList()));
+      }
+    }
+    return elsewhere.marked(alone(entity, rows, targets, wanted));
+  }
+
+  private List<PlannedRow> alone(
       RosterEntity entity,
       List<Row> rows,
       List<NamedTarget> targets,
