@@ -33,7 +33,10 @@ export function Bar({ children }: { children?: ReactNode }) {
         <img src="/mark.svg" alt="" className="h-6 w-6" />
         Diaphan
       </Link>
-      <div className="flex min-w-0 flex-1 items-center gap-3">{children}</div>
+      {/* Where the window is narrow, or enlarged, what does not fit is scrolled to. */}
+      <div className="flex min-w-0 flex-1 items-center gap-3 overflow-x-auto overflow-y-hidden [scrollbar-width:none]">
+        {children}
+      </div>
       <button
         type="button"
         className="btn btn-ghost btn-sm btn-square"

@@ -67,7 +67,7 @@ export function OverlayShell() {
         Skip to the step
       </a>
       <Bar>
-        <nav aria-label="Steps" className="flex items-center">
+        <nav aria-label="Steps" className="flex shrink-0 items-center">
           {STEPS.map(([path, name], i) => (
             <NavLink
               key={path}
@@ -85,7 +85,7 @@ export function OverlayShell() {
             </NavLink>
           ))}
         </nav>
-        <div className="flex items-center gap-1">
+        <div className="flex shrink-0 items-center gap-1">
           <button
             type="button"
             className="btn btn-ghost btn-sm btn-square"

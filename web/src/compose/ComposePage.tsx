@@ -176,7 +176,7 @@ function Compose({ overlay, packageId }: { overlay: Overlay; packageId: number }
           )}
           {asked && <StageMenu asked={asked} actions={actions} onClose={closeMenu} />}
         </DropTarget>
-        <div className="flex h-10 shrink-0 items-center justify-between gap-3 border-t border-base-300 bg-base-100 px-3 text-xs">
+        <div className="flex h-10 shrink-0 items-center justify-between gap-3 overflow-x-auto overflow-y-hidden border-t border-base-300 bg-base-100 px-3 text-xs">
           {roster && overlayId !== null && <RowChoice saved={roster} overlayId={overlayId} />}
           <div className="@container min-w-0 flex-1 overflow-hidden">
             {drawn && selected.length > 0 ? (

@@ -34,7 +34,7 @@ describe("a number's field", () => {
     expect(read("50 %", "%")).toEqual({ number: 50 });
   });
 
-  it.each(["", "wide", "12 48", "12 +", "1/0", "(3", "4)", "1920x1080", "--"])(
+  it.each(["", "wide", "12 48", "1,5,5", "1.5.5", "12 +", "1/0", "(3", "4)", "1920x1080", "--"])(
     "does not read “%s”",
     (typed) => {
       expect(read(typed)).toHaveProperty("problem", expect.stringContaining("cannot be read"));

@@ -37,8 +37,10 @@ function valueOf(digits: string): number {
   if (points > 0 && commas > 0) {
     const group = plain.lastIndexOf(".") > plain.lastIndexOf(",") ? "," : ".";
     plain = plain.replaceAll(group, "");
-  } else if (points > 1) plain = plain.replaceAll(".", "");
-  else if (commas > 1 || /^[1-9]\d{0,2},\d{3}$/.test(plain)) plain = plain.replaceAll(",", "");
+  } else if (points > 1 || commas > 1) {
+    if (!/^\d{1,3}(?:[.,]\d{3})+$/.test(plain)) return NaN;
+    plain = plain.replaceAll(/[.,]/g, "");
+  } else if (/^[1-9]\d{0,2},\d{3}$/.test(plain)) plain = plain.replaceAll(",", "");
   return Number(plain.replace(",", "."));
 }
 

@@ -194,7 +194,7 @@ public final class StarterShelf {
             .text(
                 "Mark",
                 "“",
-                draft.from("words", PinPoint.TOP_LEFT, PinPoint.BOTTOM_LEFT, -6, 96),
+                draft.from("words", PinPoint.TOP_LEFT, PinPoint.BOTTOM_LEFT, -6, 122),
                 Draft.PLAIN,
                 700,
                 180)

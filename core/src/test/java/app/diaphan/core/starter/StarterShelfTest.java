@@ -5,7 +5,9 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.Samples;
 import app.diaphan.core.check.CheckKind;
+import app.diaphan.core.check.Found;
 import app.diaphan.core.check.PlacementChecks;
+import app.diaphan.core.check.ProofChecks;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.FrameCatalogue;
 import app.diaphan.core.frame.OwnMargin;
@@ -17,6 +19,7 @@ import app.diaphan.core.overlay.Pieces;
 import app.diaphan.core.overlay.PlatePiece;
 import app.diaphan.core.render.Canvas;
 import app.diaphan.core.render.Renderer;
+import app.diaphan.core.targets.TargetList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.stream.Stream;
@@ -48,6 +51,25 @@ class StarterShelfTest {
           List.of(),
           PlacementChecks.of(laid.pieces(), canvas, EnumSet.allOf(CheckKind.class)),
           overlay.name());
+    }
+  }
+
+  /** Over white, grey and black, as in a package without stills. */
+  @Test
+  void proofFindsNothingToPutRight() {
+    for (Starter starter : StarterShelf.of(Frame.of(1920, 1080), HouseStyle.PLAIN)) {
+      List<String> open =
+          ProofChecks.of(
+                  renderer,
+                  starter.overlay(),
+                  List.of(),
+                  TargetList.AS_DESIGNED,
+                  EnumSet.allOf(CheckKind.class))
+              .stream()
+              .filter(Found::fails)
+              .map(Found::sentence)
+              .toList();
+      assertEquals(List.of(), open, starter.overlay().name());
     }
   }
 
