@@ -64,6 +64,9 @@ export interface Asked {
 }
 
 const MOVE_STARTS_AT = 3;
+
+/** Clicks no farther apart, in CSS pixels, are at the same place. */
+const SAME_PLACE = 6;
 const SNAP_REACH = 6;
 
 /** The frame with the overlay on it, where pieces are taken by the hand. */
@@ -79,8 +82,10 @@ export function Stage(props: Props) {
   const wordsFrom = useRef<number | null>(null);
   /** Where the caret is to go once it is known where carets can stand. */
   const caretAt = useRef<{ id: string; words: string; p: Point } | null>(null);
-  /** What a click on a piece that was chosen already goes on to: what lies beneath it. */
+  /** What a second click at the same place goes on to: what lies beneath what the first one chose. */
   const beneath = useRef<string | null>(null);
+  /** Where the last click was, in CSS pixels of the window; nothing once something was moved. */
+  const clicked = useRef<{ x: number; y: number } | null>(null);
   const surface = useRef<HTMLDivElement>(null);
   const width = displayWidth(overlay.frame);
   const height = overlay.frame.height;
@@ -190,7 +195,10 @@ export function Stage(props: Props) {
       bandFrom.current = p;
       return;
     }
-    if (selected.length === 1 && selected[0] === piece.id && hits.length > 1) {
+    const last = clicked.current;
+    const again =
+      last !== null && Math.hypot(event.clientX - last.x, event.clientY - last.y) < SAME_PLACE;
+    if (again && selected.length === 1 && selected[0] === piece.id && hits.length > 1) {
       beneath.current = hits[(hits.indexOf(piece) + 1) % hits.length]?.id ?? null;
     }
     const ids = selected.includes(piece.id) ? selected : [piece.id];
@@ -217,7 +225,7 @@ export function Stage(props: Props) {
     if (!taken) return;
     const far = Math.hypot(p.x - taken.start.x, p.y - taken.start.y) * zoom;
     if (held?.state !== "held" && far < MOVE_STARTS_AT) return;
-    beneath.current = null;
+    beneath.current = clicked.current = null;
     const { snapping } = useHand.getState();
     const suspended = event.ctrlKey || event.metaKey;
     const { matrix, lines: met } = dragged(taken, p, {
@@ -267,6 +275,9 @@ export function Stage(props: Props) {
       useHand.setState({ dug: beneath.current });
     }
     beneath.current = null;
+    // A drag ends in a click as well.
+    const dragging = held !== null && held.state !== "let-go";
+    clicked.current = dragging ? null : { x: event.clientX, y: event.clientY };
   };
   const onDoubleClick = (event: { clientX: number; clientY: number }) => {
     const p = at(event);

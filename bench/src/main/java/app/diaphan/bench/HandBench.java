@@ -125,7 +125,9 @@ final class HandBench {
 
   private void variation() {
     press(page.getByLabel("More for Call to action", exact()));
-    press(page.getByText("Duplicate", new Page.GetByTextOptions().setExact(true)).last());
+    press(
+        page.getByText("Duplicate", new Page.GetByTextOptions().setExact(true))
+            .filter(new Locator.FilterOptions().setVisible(true)));
     page.waitForURL(Pattern.compile("/compose"));
   }
 
