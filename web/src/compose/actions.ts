@@ -25,7 +25,7 @@ export interface Action {
 }
 
 /** What Compose itself lends to its actions. */
-export interface Means {
+interface Means {
   view: View;
   toggleGuides: () => void;
 }
@@ -51,7 +51,7 @@ const order = (step: "FORWARD" | "BACK" | "TO_FRONT" | "TO_BACK", did: string) =
   void arrange({ kind: "order", step }, did);
 
 /** To the first value of the sheet: the words, the shape, or where a piece lies. */
-export function focusSheet(): void {
+function focusSheet(): void {
   document
     .querySelector<HTMLElement>("[data-sheet] textarea, [data-sheet] input, [data-sheet] select")
     ?.focus();

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import app.diaphan.server.store.PackageStore;
+import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -109,5 +110,21 @@ class StartPageTest {
     assertThat(card("Skipper plate, upright")).isVisible();
     page.getByLabel("Find an overlay").fill("nothing is called so");
     assertThat(page.getByText("No overlay here is called so.")).isVisible();
+  }
+
+  @Test
+  void aBundleThatIsHereAlreadyIsNoticedAndCanBeTakenAwayAgain() {
+    Download bundle =
+        page.waitForDownload(
+            () ->
+                page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Save as bundle"))
+                    .click());
+    assertThat(card("Saltlight bug")).containsText("not delivered yet");
+    page.getByLabel("Bundle file").setInputFiles(bundle.path());
+    assertThat(page.getByText("now it is here twice")).isVisible();
+    assertThat(card("Saltlight bug")).hasCount(2);
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take the new one away"))
+        .click();
+    assertThat(card("Saltlight bug")).hasCount(1);
   }
 }

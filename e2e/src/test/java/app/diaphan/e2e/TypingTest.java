@@ -181,4 +181,17 @@ class TypingTest {
     assertEquals(1728, box.width());
     assertThat(page.getByText("Wrapped to 3 lines.")).isVisible();
   }
+
+  @Test
+  void theKeysGoFromPartToPartOfTheSheet() throws IOException {
+    Compose compose = Compose.open(browser, 2);
+    Page page = compose.page();
+    compose.choose("Name: Text");
+    page.keyboard().press("Alt+PageDown");
+    assertThat(compose.labelled("Words")).isFocused();
+    page.keyboard().press("Alt+PageDown");
+    assertThat(compose.labelled("Pin: point")).isFocused();
+    page.keyboard().press("Alt+PageUp");
+    assertThat(compose.labelled("Words")).isFocused();
+  }
 }
