@@ -94,7 +94,7 @@ class FullDiskTest {
       String order = "{\"rows\":[],\"changedOnly\":true}";
       server.json("POST", "/api/rosters/1/delivery-runs", order);
       Path files = data.resolve("deliveries/1-regatta");
-      while (!Files.isDirectory(files) || names(files).size() < 12) {
+      for (int i = 0; i < 12_000 && (!Files.isDirectory(files) || names(files).size() < 12); i++) {
         Thread.sleep(5);
       }
       limit(server, "6000");
@@ -105,6 +105,10 @@ class FullDiskTest {
       }
       assertTrue(names(files).size() < ROWS, "the disk was full before the last");
       limit(server, "unlimited");
+      JsonNode first = ended(server, data);
+      int delivered = first.path("delivered").asInt();
+      assertEquals(delivered, names(files).size(), first.toString());
+      assertEquals(ROWS, delivered + first.path("files").size(), "each file came to an end");
 
       HttpResponse<String> again = null;
       for (int i = 0; i < 40 && (again == null || again.statusCode() != 202); i++) {
@@ -116,16 +120,26 @@ class FullDiskTest {
         }
       }
       assertEquals(202, again.statusCode(), again.body() + "\n" + endOfLog(data));
-      JsonNode newest;
-      do {
-        Thread.sleep(100);
-        newest = server.json("GET", "/api/packages/1/delivery-runs", "").get(0);
-      } while (newest.path("state").asString().equals("RUNNING"));
+      JsonNode newest = ended(server, data);
       assertEquals(ROWS, names(files).size(), newest + "\n" + endOfLog(data));
       for (String file : names(files)) {
         FileInspector.inspect(files.resolve(file));
       }
     }
+  }
+
+  private static JsonNode ended(Served server, Path data) throws Exception {
+    JsonNode newest = null;
+    for (int i = 0; i < 600; i++) {
+      HttpResponse<String> answer = server.ask("GET", "/api/packages/1/delivery-runs", "");
+      assertEquals(200, answer.statusCode(), answer.body() + "\n" + endOfLog(data));
+      newest = RunningServer.JSON.readTree(answer.body()).get(0);
+      if (!newest.path("state").asString().equals("RUNNING")) {
+        return newest;
+      }
+      Thread.sleep(100);
+    }
+    throw new AssertionError("It did not end: " + newest + "\n" + endOfLog(data));
   }
 
   private static void limit(Served server, String bytes) throws Exception {

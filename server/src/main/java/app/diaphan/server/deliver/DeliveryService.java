@@ -1,13 +1,9 @@
 package app.diaphan.server.deliver;
 
 import app.diaphan.core.InvalidInput;
-import app.diaphan.core.Sentence;
 import app.diaphan.core.deliver.Delivered;
 import app.diaphan.core.deliver.Deliverer;
 import app.diaphan.core.deliver.DeliveryFailed;
-import app.diaphan.core.deliver.FileEnd;
-import app.diaphan.core.deliver.RunEnd;
-import app.diaphan.core.deliver.SafeFile;
 import app.diaphan.core.deliver.SideBySide;
 import app.diaphan.core.deliver.Target;
 import app.diaphan.core.memory.NoRoom;
@@ -16,7 +12,6 @@ import app.diaphan.core.roster.RowTrouble;
 import app.diaphan.core.targets.NamedTarget;
 import app.diaphan.core.targets.PlannedFile;
 import app.diaphan.core.targets.TargetList;
-import app.diaphan.server.json.DocumentJson;
 import app.diaphan.server.memory.MemoryBudget;
 import app.diaphan.server.memory.OutOfMemory;
 import app.diaphan.server.roster.RosterEntity;
@@ -31,7 +26,6 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -63,6 +57,7 @@ public class DeliveryService {
   private final PlanService plans;
   private final PictureLooks looks;
   private final Clock clock;
+  private final RunHistory history;
   private final AsDelivered asDelivered;
   private final MemoryBudget budget;
   private final OutOfMemory outOfMemory;
@@ -81,6 +76,7 @@ public class DeliveryService {
       DeliveryRuns runs,
       PlanService plans,
       PictureLooks looks,
+      RunHistory history,
       AsDelivered asDelivered,
       MemoryBudget budget,
       OutOfMemory outOfMemory,
@@ -90,44 +86,16 @@ public class DeliveryService {
     this.runs = runs;
     this.plans = plans;
     this.looks = looks;
+    this.history = history;
     this.asDelivered = asDelivered;
     this.budget = budget;
     this.outOfMemory = outOfMemory;
     this.clock = clock;
   }
 
-  /** What was running when the last process ended did not come to its end. */
   @EventListener(ApplicationStartedEvent.class)
   void closeInterrupted() throws IOException {
-    for (DeliveryEntity delivery : deliveries.findByState(DeliveryEntity.State.RUNNING)) {
-      delivery.ended(
-          DeliveryEntity.State.BROKEN_OFF,
-          "Diaphan was stopped while this file was being written; nothing of it was kept. Deliver again.",
-          clock.instant());
-      deliveries.save(delivery);
-      SafeFile.removeUnfinished(Path.of(delivery.path()).getParent());
-    }
-    for (DeliveryRun run : runs.findByState(DeliveryRun.State.RUNNING)) {
-      end(run, DeliveryRun.State.STOPPED, "Diaphan was stopped while this was being delivered.");
-    }
-  }
-
-  /**
-   * Ends a run as its files have ended. Files that are written are on the disk and in the history
-   * before they count.
-   */
-  private void end(DeliveryRun run, DeliveryRun.State how, String why) {
-    // An overlay at a target is one, however many files it has.
-    Map<Integer, FileEnd> ends = new HashMap<>();
-    for (DeliveryEntity file : filesOf(run)) {
-      file.state().end().ifPresent(end -> ends.merge(file.runPlace(), end, DeliveryService::worse));
-    }
-    run.ended(how, RunEnd.of(run.planned(), ends.values()), why, clock.instant());
-    runs.save(run);
-  }
-
-  private static FileEnd worse(FileEnd one, FileEnd other) {
-    return one == FileEnd.DELIVERED ? other : one;
+    history.closeInterrupted();
   }
 
   @PreDestroy
@@ -226,7 +194,8 @@ public class DeliveryService {
           place -> lines.get(place).file().goesAlone(),
           place -> {
             if (!progress.wasCalledOff()) {
-              deliver(run, place, lines.get(place), folder, deliverer, progress);
+              deliver(
+                  new RunHistory.Item(run, place, lines.get(place), folder), deliverer, progress);
             }
             return place;
           },
@@ -235,139 +204,82 @@ public class DeliveryService {
       LOG.error("Run {} ended in an unexpected way", run.id(), e);
     } finally {
       boolean stopped = progress.wasCalledOff();
+      history.end(
+          run,
+          stopped ? DeliveryRun.State.STOPPED : DeliveryRun.State.DONE,
+          stopped ? "It was called off." : "",
+          progress);
       running.remove(run.id());
-      if (runs.existsById(run.id())) { // Its package may have been deleted meanwhile.
-        end(
-            run,
-            stopped ? DeliveryRun.State.STOPPED : DeliveryRun.State.DONE,
-            stopped ? "It was called off." : "");
-      }
     }
   }
 
+  private void deliver(RunHistory.Item item, Deliverer deliverer, RunProgress progress) {
+    PlannedFile file = item.line().file();
+    String name = file.freeName(there -> Files.exists(item.folder().resolve(there)));
+    history
+        .begin(item, first(file, name), progress)
+        .ifPresent(begun -> deliver(item, begun, name, deliverer, progress));
+  }
+
   private void deliver(
-      DeliveryRun run,
-      int place,
-      PlanService.Line line,
-      Path folder,
+      RunHistory.Item item,
+      DeliveryEntity begun,
+      String name,
       Deliverer deliverer,
       RunProgress progress) {
-    PlannedFile file = line.file();
-    Target target = file.target().of(file.overlay());
-    String name = file.freeName(there -> Files.exists(folder.resolve(there)));
-    DeliveryEntity delivery = entity(run, place, line, target, folder, first(file, name));
-    if (!store.hasOverlay(line.entity().id())) {
-      delivery.overlayIsGone();
-      delivery.ended(
-          DeliveryEntity.State.SKIPPED,
-          Sentence.of("\"%s\" was deleted before it was delivered.", file.overlay().name()),
-          clock.instant());
-      deliveries.save(delivery);
-      return;
-    }
-    delivery = deliveries.save(delivery);
-    String writing = delivery.fileName();
+    String writing = begun.fileName();
     progress.waits(writing);
     try {
-      List<RowTrouble> troubles = line.row().map(row -> row.troubles().get()).orElse(List.of());
+      List<RowTrouble> troubles =
+          item.line().row().map(row -> row.troubles().get()).orElse(List.of());
       if (!troubles.isEmpty()) {
         throw new InvalidInput(RowDelivery.inWords(troubles));
       }
-      write(run, place, line, target, folder, name, deliverer, progress, delivery);
+      history.done(begun, item, write(item, writing, name, deliverer, progress), progress);
     } catch (InvalidInput | DeliveryFailed | NoRoom e) {
-      delivery.ended(DeliveryEntity.State.FAILED, e.getMessage(), clock.instant());
+      history.ended(begun, DeliveryEntity.State.FAILED, e.getMessage(), progress);
     } catch (RunProgress.CalledOff e) {
-      delivery.ended(DeliveryEntity.State.BROKEN_OFF, e.getMessage(), clock.instant());
+      history.ended(begun, DeliveryEntity.State.BROKEN_OFF, e.getMessage(), progress);
     } catch (RuntimeException | OutOfMemoryError e) {
-      LOG.error("Delivery {} ended in an unexpected way", delivery.id(), e);
-      delivery.ended(
+      LOG.error("Delivery {} ended in an unexpected way", begun.id(), e);
+      history.ended(
+          begun,
           DeliveryEntity.State.FAILED,
           "The file could not be delivered because of an error in Diaphan; nothing was left half-written. The log says more.",
-          clock.instant());
+          progress);
       if (e instanceof OutOfMemoryError) {
         outOfMemory.met();
       }
     } finally {
-      keep(delivery);
       progress.finish(writing);
     }
   }
 
-  private void write(
-      DeliveryRun run,
-      int place,
-      PlanService.Line line,
-      Target target,
-      Path folder,
+  private List<Delivered> write(
+      RunHistory.Item item,
+      String writing,
       String name,
       Deliverer deliverer,
-      RunProgress progress,
-      DeliveryEntity delivery) {
-    PlannedFile file = line.file();
-    String writing = delivery.fileName();
+      RunProgress progress) {
+    PlannedFile file = item.line().file();
+    Target target = item.target();
     file.files().stream()
-        .map(planned -> folder.resolve(name + planned.substring(file.name().length())))
+        .map(planned -> item.folder().resolve(name + planned.substring(file.name().length())))
         .forEach(looks::beforeReplaced);
     long pixels = (long) target.frame().width() * target.frame().height();
-    List<Delivered> delivered =
-        budget
-            .work()
-            .with(
-                BYTES_PER_PIXEL * pixels,
-                () -> {
-                  progress.begin(writing);
-                  return deliverer.deliver(
-                      file.overlay(),
-                      target,
-                      folder,
-                      name,
-                      (written, all) -> progress.lines(writing, written, all));
-                });
-    done(delivery, delivered.getFirst());
-    for (Delivered other : delivered.subList(1, delivered.size())) {
-      DeliveryEntity beside =
-          entity(run, place, line, target, folder, other.file().getFileName().toString());
-      done(beside, other);
-      keep(beside);
-    }
-  }
-
-  /**
-   * The overlay may have been deleted while its file was written; the file is there all the same.
-   */
-  private void keep(DeliveryEntity delivery) {
-    if (!store.hasOverlay(delivery.overlayId().orElse(null))) {
-      delivery.overlayIsGone();
-    }
-    if (runs.existsById(delivery.runId().orElseThrow())) {
-      deliveries.save(delivery);
-    }
-  }
-
-  private DeliveryEntity entity(
-      DeliveryRun run,
-      int place,
-      PlanService.Line line,
-      Target target,
-      Path folder,
-      String fileName) {
-    DeliveryEntity delivery =
-        new DeliveryEntity(
-            run,
-            place,
-            line.entity(),
-            line.file().target().name(),
-            DocumentJson.write(target),
-            line.madeFrom(),
-            fileName,
-            folder.resolve(fileName).toString(),
-            clock.instant());
-    line.row().ifPresent(row -> delivery.ofRow(row.id(), row.key()));
-    return delivery;
-  }
-
-  private void done(DeliveryEntity delivery, Delivered delivered) {
-    delivery.done(delivered, DocumentJson.write(delivered.report()), clock.instant());
+    return budget
+        .work()
+        .with(
+            BYTES_PER_PIXEL * pixels,
+            () -> {
+              progress.begin(writing);
+              return deliverer.deliver(
+                  file.overlay(),
+                  target,
+                  item.folder(),
+                  name,
+                  (written, all) -> progress.lines(writing, written, all));
+            });
   }
 
   private static String first(PlannedFile file, String name) {

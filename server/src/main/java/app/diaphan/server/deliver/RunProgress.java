@@ -18,6 +18,9 @@ final class RunProgress {
   /** Files whose turn to have memory has not come. */
   private final SortedSet<String> waiting = new TreeSet<>();
 
+  /** Why what was written cannot be noted down yet; empty while nothing waits for it. */
+  private String unsaved = "";
+
   /** Thrown into the writing of a file to end it. */
   static final class CalledOff extends RuntimeException {
     private static final long serialVersionUID = 1L;
@@ -55,6 +58,15 @@ final class RunProgress {
     underWay.put(file, (double) done / all);
   }
 
+  /** The history cannot be written; the run goes on once it can. */
+  synchronized void cannotSave(String why) {
+    unsaved = why;
+  }
+
+  synchronized void saved() {
+    unsaved = "";
+  }
+
   synchronized void finish(String file) {
     finished++;
     waiting.remove(file);
@@ -67,6 +79,9 @@ final class RunProgress {
   }
 
   private String doing() {
+    if (!unsaved.isEmpty()) {
+      return "waiting until it can be noted down. " + unsaved;
+    }
     if (!underWay.isEmpty()) {
       return "writing " + String.join(" and ", underWay.keySet());
     }

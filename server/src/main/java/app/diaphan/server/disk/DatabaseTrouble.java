@@ -33,6 +33,9 @@ public enum DatabaseTrouble {
   private static final int FORMAT_CODE = 90048;
   private static final int CLOSED_CODE = 90098;
 
+  /** Written to through a connection that was opened for reading alone. */
+  private static final int FOR_READING_CODE = 90097;
+
   /** What a connection says whose database has closed under it, or could not read or write. */
   private static final Set<Integer> BROKEN_CODES = Set.of(90007, 90028, 90031, 90067, 90121);
 
@@ -52,6 +55,14 @@ public enum DatabaseTrouble {
   /** The same with what follows for somebody at work. */
   public String sentence() {
     return what + " " + then;
+  }
+
+  /** Whether it is over once there is room again or the disk is back, without anybody's doing. */
+  boolean mayPass() {
+    return switch (this) {
+      case FULL, READ_ONLY, MISSING, CLOSED -> true;
+      case LOCKED, DAMAGED -> false;
+    };
   }
 
   /**
@@ -87,7 +98,7 @@ public enum DatabaseTrouble {
           case CORRUPTED_CODE, FORMAT_CODE -> {
             return Optional.of(DAMAGED);
           }
-          case CLOSED_CODE -> {
+          case CLOSED_CODE, FOR_READING_CODE -> {
             return disk.or(() -> Optional.of(CLOSED));
           }
           default -> {

@@ -9,7 +9,11 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.concurrent.locks.LockSupport;
+import org.h2.engine.SessionLocal;
+import org.h2.jdbc.JdbcConnection;
+import org.h2.mvstore.MVStore;
 import org.springframework.jdbc.datasource.DelegatingDataSource;
 
 /**
@@ -27,6 +31,9 @@ public final class ReopenedDatabase extends DelegatingDataSource {
   private final String toRead;
   private final Clock clock;
   private volatile Closed closed;
+
+  /** What the last connection led to. */
+  private final AtomicReference<MVStore> inUse = new AtomicReference<>();
 
   /** Since when it cannot be written, and why. */
   private record Closed(DatabaseTrouble why, Instant tryAgain) {}
@@ -46,11 +53,28 @@ public final class ReopenedDatabase extends DelegatingDataSource {
         : Optional.of(now.why());
   }
 
-  /** Told of what a request failed with; forgets connections to a database that has closed. */
-  public void found(DatabaseTrouble why, Throwable e) {
-    if (DatabaseTrouble.closed(e)) {
-      closed = new Closed(why, clock.instant().plus(BETWEEN_TRIES));
-      pool.getHikariPoolMXBean().softEvictConnections();
+  /**
+   * Why something failed; nothing if neither the disk nor the database is to blame. Forgets
+   * connections to a database that has closed.
+   */
+  public Optional<DatabaseTrouble> trouble(Throwable e) {
+    Optional<DatabaseTrouble> found = DatabaseTrouble.of(e);
+    if (found.isPresent() && DatabaseTrouble.closed(e)) {
+      Closed before = closed;
+      DatabaseTrouble why =
+          found.get() == DatabaseTrouble.CLOSED && before != null ? before.why() : found.get();
+      close(why);
+      return Optional.of(why);
+    }
+    return found;
+  }
+
+  private void close(DatabaseTrouble why) {
+    closed = new Closed(why, clock.instant().plus(BETWEEN_TRIES));
+    pool.getHikariPoolMXBean().softEvictConnections();
+    MVStore store = inUse.get();
+    if (store != null && store.isClosed()) {
+      ClosedStore.letGo(store);
     }
   }
 
@@ -74,7 +98,7 @@ public final class ReopenedDatabase extends DelegatingDataSource {
       return toRead();
     }
     try {
-      Connection usual = super.getConnection();
+      Connection usual = toOpenDatabase();
       closed = null;
       return usual;
     } catch (SQLException e) {
@@ -85,5 +109,30 @@ public final class ReopenedDatabase extends DelegatingDataSource {
       closed = new Closed(why, clock.instant().plus(BETWEEN_TRIES));
       return toRead();
     }
+  }
+
+  /**
+   * The pool may still hold connections to a database that closed since. They are of no more use,
+   * and what others do with such a one at this moment may hold them up for ever.
+   */
+  private Connection toOpenDatabase() throws SQLException {
+    while (true) {
+      Connection usual = super.getConnection();
+      MVStore store = storeOf(usual);
+      MVStore before = inUse.getAndSet(store);
+      if (before != store && before != null && before.isClosed()) {
+        ClosedStore.letGo(before);
+      }
+      if (!store.isClosed()) {
+        return usual;
+      }
+      ClosedStore.letGo(store);
+      pool.evictConnection(usual);
+    }
+  }
+
+  private static MVStore storeOf(Connection connection) throws SQLException {
+    SessionLocal session = (SessionLocal) connection.unwrap(JdbcConnection.class).getSession();
+    return session.getDatabase().getStore().getMvStore();
   }
 }

@@ -101,10 +101,9 @@ class Problems extends ResponseEntityExceptionHandler {
       // Nobody is there to be told: the browser turned to something else.
       return ProblemDetail.forStatus(HttpStatus.INTERNAL_SERVER_ERROR);
     }
-    Optional<DatabaseTrouble> trouble = DatabaseTrouble.of(e);
+    Optional<DatabaseTrouble> trouble = database.trouble(e);
     if (trouble.isPresent()) {
       LOG.warn("The database has trouble: {}", trouble.get(), e);
-      database.found(trouble.get(), e);
       return ProblemDetail.forStatusAndDetail(
           HttpStatus.INSUFFICIENT_STORAGE, trouble.get().sentence());
     }

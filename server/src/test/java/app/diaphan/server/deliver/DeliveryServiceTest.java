@@ -25,6 +25,7 @@ import app.diaphan.core.targets.NamedTarget;
 import app.diaphan.core.targets.PlannedFile;
 import app.diaphan.core.targets.TargetList;
 import app.diaphan.server.TestOverlays;
+import app.diaphan.server.disk.UntilSaved;
 import app.diaphan.server.json.DocumentJson;
 import app.diaphan.server.memory.MemoryBudget;
 import app.diaphan.server.memory.OutOfMemory;
@@ -45,6 +46,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CountDownLatch;
+import java.util.function.Supplier;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -66,6 +68,7 @@ class DeliveryServiceTest {
   private final DeliveryRun run = mock(DeliveryRun.class);
   private final Set<DeliveryEntity> saved = ConcurrentHashMap.newKeySet();
   private final MemoryBudget budget = new MemoryBudget();
+  private final UntilSaved untilSaved = mock(UntilSaved.class);
   private DeliveryService service;
 
   @BeforeEach
@@ -78,10 +81,13 @@ class DeliveryServiceTest {
             runs,
             plans,
             looks,
+            new RunHistory(store, deliveries, runs, untilSaved, clock),
             mock(AsDelivered.class),
             budget,
             mock(OutOfMemory.class),
             clock);
+    when(untilSaved.save(any(), any()))
+        .thenAnswer(asked -> asked.<Supplier<?>>getArgument(0).get());
     when(store.hasOverlay(7L)).thenReturn(true);
     when(runs.existsById(any())).thenReturn(true);
     when(run.end()).thenReturn(new RunEnd(0, 0, 0, 0));
