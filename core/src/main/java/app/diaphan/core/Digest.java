@@ -37,6 +37,16 @@ public final class Digest {
     }
   }
 
+  /** Takes the digest of what is read through it; see {@link #of(DigestInputStream)}. */
+  public static DigestInputStream taken(InputStream from) {
+    return new DigestInputStream(from, sha256());
+  }
+
+  /** Of all that was read so far; once. */
+  public static String of(DigestInputStream read) {
+    return HexFormat.of().formatHex(read.getMessageDigest().digest());
+  }
+
   /** Of a whole file that is copied meanwhile; a link is not followed. */
   public static String ofCopied(Path file, OutputStream to) throws IOException {
     MessageDigest digest = sha256();

@@ -18,4 +18,13 @@ final class AdlerSums {
         ((first >>> 16) + (second >>> 16) + length % BASE * ((first & 0xffff) + BASE - 1)) % BASE;
     return high << 16 | (low + BASE) % BASE;
   }
+
+  /**
+   * Of bytes that are all 0: the low half stays 1 and is added up.
+   *
+   * @param length in bytes
+   */
+  static long ofZeros(long length) {
+    return length % BASE << 16 | 1;
+  }
 }

@@ -222,7 +222,7 @@ public final class Deliverer {
       throws IOException {
     FollowedFile followed = new FollowedFile(channel);
     FutureTask<FileReport> reading =
-        new FutureTask<>(() -> readBack(() -> PngInspection.of(followed, equal(samples, checks))));
+        new FutureTask<>(() -> readBack(() -> PngReadBack.of(followed, equal(samples, checks))));
     Thread.ofPlatform().daemon().name("reading back").start(reading);
     try {
       new PngWriter(samples, header, level, checks).write(followed, progress);

@@ -4,7 +4,7 @@ import app.diaphan.core.Sentence;
 import java.util.Map;
 
 /**
- * What is in a delivered file, as an independent decoder reads it.
+ * What is in a delivered file, as a decoder reads it that shares no code with the writer.
  *
  * @param bits a channel
  * @param channels of a pixel: 4 with alpha, 3 colours, 1 grey

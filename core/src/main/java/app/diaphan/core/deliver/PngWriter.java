@@ -1,23 +1,22 @@
 package app.diaphan.core.deliver;
 
 import app.diaphan.core.frame.PixelAspect;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.channels.WritableByteChannel;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
-import java.util.zip.Adler32;
 import java.util.zip.CRC32;
-import java.util.zip.Deflater;
 
 /**
  * Writes PNG files of colours and alpha, of colours, or of greys (W3C PNG, third edition). Bands of
  * rows are filtered and deflated independently of each other, so that both cores work and bytes do
  * not depend on them. A band is deflated in slices; one that is clear is deflated once for all its
- * like, in whatever file.
+ * like, in whatever file. An IDAT chunk is whole slices, drawn ones or clear ones.
  */
 final class PngWriter {
   private static final byte[] SIGNATURE = {(byte) 0x89, 'P', 'N', 'G', 13, 10, 26, 10};
@@ -41,26 +40,18 @@ final class PngWriter {
   private final RowChecks checks;
   private final int stride;
 
-  /**
-   * A band's part of the deflated stream.
-   *
-   * @param sum Adler-32 of what was deflated
-   * @param length of that
-   */
-  private record Packed(byte[] deflated, long sum, int length) {}
-
   /** All that decides a clear slice. */
   private record ClearSlice(int stride, int level) {}
 
   /** Slices of zeros take a thousandth of their size; all of them together stay under 64 KB. */
   private static final int MOST_CLEAR_SLICES = 16;
 
-  private static final Map<ClearSlice, Packed> CLEAR_SLICES =
+  private static final Map<ClearSlice, DeflatedRows> CLEAR_SLICES =
       new LinkedHashMap<>(16, 0.75f, true) {
         private static final long serialVersionUID = 1L;
 
         @Override
-        protected boolean removeEldestEntry(Map.Entry<ClearSlice, Packed> eldest) {
+        protected boolean removeEldestEntry(Map.Entry<ClearSlice, DeflatedRows> eldest) {
           return size() > MOST_CLEAR_SLICES;
         }
       };
@@ -86,26 +77,19 @@ final class PngWriter {
     describe(file);
     long[] whole = {1}; // Of no bytes.
     int bands = (samples.height() + BAND - 1) / BAND;
+    chunk(file, "IDAT", ByteBuffer.allocate(2).put((byte) 0x78).put((byte) 0x9c));
     BandPipeline.run(
         bands,
         this::pack,
-        (band, packed) -> {
-          whole[0] = AdlerSums.joined(whole[0], packed.sum(), packed.length());
-          boolean first = band == 0;
-          boolean last = band == bands - 1;
-          ByteBuffer data =
-              ByteBuffer.allocate(packed.deflated().length + (first ? 2 : 0) + (last ? 6 : 0));
-          if (first) {
-            data.put((byte) 0x78).put((byte) 0x9c);
+        (band, parts) -> {
+          for (DeflatedRows part : parts) {
+            whole[0] = AdlerSums.joined(whole[0], part.sum(), part.length());
+            chunk(file, "IDAT", ByteBuffer.wrap(part.bytes()));
           }
-          data.put(packed.deflated());
-          if (last) {
-            // An empty final block ends the stream; then its checksum.
-            data.put((byte) 3).put((byte) 0).putInt((int) whole[0]);
-          }
-          chunk(file, "IDAT", data);
           progress.at(Math.min(samples.height(), (band + 1) * BAND), samples.height());
         });
+    // An empty final block ends the stream; then its checksum.
+    chunk(file, "IDAT", ByteBuffer.allocate(6).put((byte) 3).put((byte) 0).putInt((int) whole[0]));
     chunk(file, "IEND", ByteBuffer.allocate(0));
   }
 
@@ -149,39 +133,53 @@ final class PngWriter {
     chunk(file, "cHRM", primaries);
   }
 
-  private Packed pack(int band) {
+  private List<DeflatedRows> pack(int band) {
     int top = band * BAND;
     int bottom = Math.min(samples.height(), top + BAND);
+    byte[] nothing = new byte[stride];
     if (samples.clear(top, bottom)) {
-      return clear(top, bottom);
+      DeflatedRows clear = clear(top, Math.min(bottom, top + SLICE), nothing);
+      for (int from = top + SLICE; from < bottom; from += SLICE) {
+        clear = clear.and(clear(from, Math.min(bottom, from + SLICE), nothing));
+      }
+      return List.of(clear);
     }
     // The row above the band is needed to filter its first row.
     int above = top > 0 ? 1 : 0;
     byte[] raw = new byte[(bottom - top + above) * stride];
     samples.rows(top - above, bottom, raw);
-    ByteArrayOutputStream deflated = new ByteArrayOutputStream(raw.length / 16 + 64);
-    long sum = 1; // Of no bytes.
-    int length = 0;
+    List<DeflatedRows> parts = new ArrayList<>();
+    boolean lastClear = false;
     for (int from = top; from < bottom; from += SLICE) {
       int to = Math.min(bottom, from + SLICE);
-      Packed slice = slice(from, to, raw, (from - top + above) * stride);
-      deflated.writeBytes(slice.deflated());
-      sum = AdlerSums.joined(sum, slice.sum(), slice.length());
-      length += slice.length();
+      int at = (from - top + above) * stride;
+      boolean clear = clear(raw, at, to - from, nothing);
+      DeflatedRows slice = clear ? clear(from, to, nothing) : drawn(from, to, raw, at, nothing);
+      if (!parts.isEmpty() && clear == lastClear) {
+        parts.add(parts.removeLast().and(slice));
+      } else {
+        parts.add(slice);
+      }
+      lastClear = clear;
     }
-    return new Packed(deflated.toByteArray(), sum, length);
+    return parts;
+  }
+
+  private boolean clear(byte[] raw, int at, int rows, byte[] nothing) {
+    for (int row = 0; row < rows; row++) {
+      int from = at + row * stride;
+      if (!Arrays.equals(raw, from, from + stride, nothing, 0, stride)) {
+        return false;
+      }
+    }
+    return true;
   }
 
   /**
    * @param raw of all rows of a band
    * @param at where the slice's first row begins in it
    */
-  private Packed slice(int top, int bottom, byte[] raw, int at) {
-    int size = (bottom - top) * stride;
-    byte[] nothing = new byte[size];
-    if (Arrays.equals(raw, at, at + size, nothing, 0, size)) {
-      return clear(top, bottom);
-    }
+  private DeflatedRows drawn(int top, int bottom, byte[] raw, int at, byte[] nothing) {
     byte[] filtered = new byte[(bottom - top) * (stride + 1)];
     PngFilter filter = new PngFilter(stride, samples.bytesPerPixel(), level >= FILTERS_FROM_LEVEL);
     for (int y = top; y < bottom; y++) {
@@ -196,51 +194,21 @@ final class PngWriter {
           filtered,
           (y - top) * (stride + 1));
     }
-    return deflated(filtered);
+    return DeflatedRows.of(filtered, level);
   }
 
-  /** Rows of zeros. */
-  private Packed clear(int top, int bottom) {
-    byte[] nothing = new byte[stride];
+  /** A slice of zeros. */
+  private DeflatedRows clear(int top, int bottom, byte[] nothing) {
     for (int y = top; y < bottom; y++) {
       checks.put(y, nothing, 0, stride);
     }
-    ByteArrayOutputStream deflated = new ByteArrayOutputStream();
-    long sum = 1; // Of no bytes.
-    for (int from = top; from < bottom; from += SLICE) {
-      Packed slice =
-          bottom - from < SLICE
-              ? deflated(new byte[(bottom - from) * (stride + 1)])
-              : clearSlice(new ClearSlice(stride, level));
-      deflated.writeBytes(slice.deflated());
-      sum = AdlerSums.joined(sum, slice.sum(), slice.length());
+    if (bottom - top < SLICE) {
+      return DeflatedRows.of(new byte[(bottom - top) * (stride + 1)], level);
     }
-    return new Packed(deflated.toByteArray(), sum, (bottom - top) * (stride + 1));
-  }
-
-  private Packed clearSlice(ClearSlice clear) {
     synchronized (CLEAR_SLICES) {
       return CLEAR_SLICES.computeIfAbsent(
-          clear, unknown -> deflated(new byte[SLICE * (stride + 1)]));
-    }
-  }
-
-  private Packed deflated(byte[] filtered) {
-    Deflater deflater = new Deflater(level, true);
-    try {
-      deflater.setInput(filtered);
-      ByteArrayOutputStream out = new ByteArrayOutputStream(filtered.length / 8 + 64);
-      byte[] part = new byte[1 << 15];
-      int count;
-      do {
-        count = deflater.deflate(part, 0, part.length, Deflater.SYNC_FLUSH);
-        out.write(part, 0, count);
-      } while (count == part.length);
-      Adler32 sum = new Adler32();
-      sum.update(filtered);
-      return new Packed(out.toByteArray(), sum.getValue(), filtered.length);
-    } finally {
-      deflater.end();
+          new ClearSlice(stride, level),
+          unknown -> DeflatedRows.of(new byte[SLICE * (stride + 1)], level));
     }
   }
 
