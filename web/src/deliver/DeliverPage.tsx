@@ -7,15 +7,18 @@ import { Notice } from "../ui/Notice";
 import { Tabs } from "../ui/Tabs";
 import { Delivered } from "./Delivered";
 import { DeliveryFolder } from "./DeliveryFolder";
+import { OpenMatters } from "./OpenMatters";
 import { OtherPrograms } from "./OtherPrograms";
 import { PackageDelivery } from "./PackageDelivery";
 import { PieceChanges } from "./PieceChanges";
 import { ReturnedFileCheck } from "./ReturnedFileCheck";
 import { RunProgress } from "./RunProgress";
+import { SpoiltQuestion } from "./SpoiltQuestion";
 import { TargetCard } from "./TargetCard";
 import { TargetSheet } from "./TargetSheet";
 import { TargetTools } from "./TargetTools";
 import { changeTargets, useTargets } from "./targets";
+import { useAskedStart } from "./useAskedStart";
 import { useRuns } from "./useRuns";
 
 const TABS = ["Delivered", "Whole package", "A file came back"] as const;
@@ -46,6 +49,11 @@ function Deliver({ overlay, id, packageId }: { overlay: Overlay; id: number; pac
     enabled: targets.length > 0,
     placeholderData: (before) => before,
   });
+  const asked = useAskedStart(
+    packageId,
+    overlay,
+    (names) => void runs.start({ overlays: [id], targets: names, changedOnly: false }),
+  );
   const target = targets.find((one) => one.name === chosen) ?? targets[0];
   if (!target) return null;
   const lineOf = (name: string) => plan.data?.find((line) => line.target === name);
@@ -54,8 +62,6 @@ function Deliver({ overlay, id, packageId }: { overlay: Overlay; id: number; pac
   const wrong = problem || (plan.error?.message ?? line?.problem ?? "");
   const busy = runs.running !== undefined;
   const all = plan.data?.length ?? 0;
-  const start = (names: string[]) =>
-    void runs.start({ overlays: [id], targets: names, changedOnly: false });
   return (
     <div className="grid h-full grid-cols-[390px_minmax(0,1fr)] overflow-hidden">
       <form
@@ -63,7 +69,7 @@ function Deliver({ overlay, id, packageId }: { overlay: Overlay; id: number; pac
         className="overflow-y-auto border-r border-base-300 bg-base-100 px-5 py-3"
         onSubmit={(event) => {
           event.preventDefault();
-          if (!wrong && !busy && goesOut) start([target.name]);
+          if (!wrong && !busy && goesOut) void asked.begin([target], [target.name]);
         }}
       >
         <TargetTools targets={targets} chosen={target} onChoose={choose} />
@@ -89,11 +95,12 @@ function Deliver({ overlay, id, packageId }: { overlay: Overlay; id: number; pac
             <Notice>{wrong || runs.problem}</Notice>
           </div>
         )}
+        <OpenMatters packageId={packageId} overlay={overlay} target={target} goesOut={goesOut} />
         <div className="mt-3 flex flex-wrap items-center gap-2">
           <button
             type="submit"
             className="btn btn-primary"
-            disabled={busy || wrong !== "" || !goesOut}
+            disabled={busy || asked.looking || wrong !== "" || !goesOut}
           >
             Deliver
           </button>
@@ -101,13 +108,25 @@ function Deliver({ overlay, id, packageId }: { overlay: Overlay; id: number; pac
             <button
               type="button"
               className="btn"
-              disabled={busy || problem !== ""}
-              onClick={() => start([])}
+              disabled={busy || asked.looking || problem !== ""}
+              onClick={() =>
+                void asked.begin(
+                  targets.filter((one) => lineOf(one.name)),
+                  [],
+                )
+              }
             >
               Deliver to all {all} targets
             </button>
           )}
         </div>
+        {asked.question && (
+          <SpoiltQuestion
+            sentences={asked.question}
+            onYes={() => asked.answer(true)}
+            onNo={() => asked.answer(false)}
+          />
+        )}
       </form>
       <div className="flex min-w-0 flex-col overflow-hidden">
         <ul

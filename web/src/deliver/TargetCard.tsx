@@ -4,6 +4,7 @@ import { useBackdrops } from "../backdrops/useBackdrops";
 import { Composite } from "../stage/Composite";
 import { displayWidth } from "../stage/geometry";
 import { useDrawing } from "../stage/useDrawing";
+import { useOpenMatters } from "./proofAt";
 import { atTarget, deliverAt, useRetargeted } from "./retarget";
 
 const HEIGHT = 88;
@@ -30,6 +31,7 @@ export function TargetCard(props: Props) {
   const there = useRetargeted(overlay, target);
   const { delivered, changes } = atTarget(overlay, target.name);
   const frame = there?.frame ?? overlay.frame;
+  const open = useOpenMatters(packageId, overlay, target, delivered);
   return (
     <li
       className={`flex shrink-0 flex-col rounded-box border p-2 ${chosen ? "border-primary bg-base-100" : "border-base-300"}`}
@@ -67,6 +69,11 @@ export function TargetCard(props: Props) {
           {changes.length > 0 &&
             `, ${changes.length} ${changes.length === 1 ? "piece differs" : "pieces differ"}`}
         </span>
+        {open !== undefined && open.length > 0 && (
+          <span className="text-xs text-warning" title={open.map((one) => one.sentence).join("\n")}>
+            {open.length === 1 ? "1 thing" : `${open.length} things`} open in Proof
+          </span>
+        )}
       </button>
       <label className="mt-1 flex items-center gap-2 text-xs">
         <input

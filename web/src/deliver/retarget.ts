@@ -1,4 +1,4 @@
-import { useQuery } from "@tanstack/react-query";
+import { queryOptions, useQuery } from "@tanstack/react-query";
 import {
   answer,
   api,
@@ -77,17 +77,31 @@ export function renameAt(before: string, after: string): void {
   );
 }
 
+/** Whether a target shows the overlay as it is. */
+function asItIs(overlay: Overlay, target: NamedTarget): boolean {
+  return target.frame.kind === "own" && atTarget(overlay, target.name).changes.length === 0;
+}
+
 /** The overlay as a target shows it, on the target's frame. */
-export function useRetargeted(overlay: Overlay, target: NamedTarget): Overlay | undefined {
-  const there = atTarget(overlay, target.name);
-  const same = target.frame.kind === "own" && there.changes.length === 0;
-  const retargeted = useQuery({
+export function retargetedQuery(overlay: Overlay, target: NamedTarget) {
+  return queryOptions({
     queryKey: ["retargeted", overlay, target.name, target.frame],
-    queryFn: () => answer(api.POST("/api/retargeted", { body: { overlay, target } })),
-    enabled: !same,
-    placeholderData: (before) => before,
+    queryFn: () =>
+      asItIs(overlay, target)
+        ? overlay
+        : answer(api.POST("/api/retargeted", { body: { overlay, target } })),
     staleTime: Infinity,
     gcTime: 10_000,
+  });
+}
+
+/** The same; nothing while it is not known. */
+export function useRetargeted(overlay: Overlay, target: NamedTarget): Overlay | undefined {
+  const same = asItIs(overlay, target);
+  const retargeted = useQuery({
+    ...retargetedQuery(overlay, target),
+    enabled: !same,
+    placeholderData: (before) => before,
   });
   return same ? overlay : retargeted.data;
 }

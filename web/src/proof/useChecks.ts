@@ -1,8 +1,24 @@
-import { useQuery } from "@tanstack/react-query";
+import { queryOptions, useQuery } from "@tanstack/react-query";
 import { answer, api, type Found, type Overlay } from "../api/client";
 import { useRested } from "../ui/useRested";
 
 const REST_MS = 300;
+
+/** The checks of an overlay as it is; the same are made once. */
+export function checksQuery(packageId: number, overlay: Overlay) {
+  return queryOptions({
+    queryKey: ["checks", packageId, overlay],
+    queryFn: () =>
+      answer(
+        api.POST("/api/packages/{id}/checks", {
+          params: { path: { id: packageId } },
+          body: { overlay },
+        }),
+      ),
+    staleTime: Infinity,
+    retry: false,
+  });
+}
 
 interface Checked {
   /** What was found; nothing while it is looked for the first time. */
@@ -15,18 +31,9 @@ interface Checked {
 export function useChecks(packageId: number, overlay: Overlay): Checked {
   const rested = useRested(overlay, REST_MS);
   const checks = useQuery({
-    queryKey: ["checks", packageId, rested],
-    queryFn: () =>
-      answer(
-        api.POST("/api/packages/{id}/checks", {
-          params: { path: { id: packageId } },
-          body: { overlay: rested ?? overlay },
-        }),
-      ),
+    ...checksQuery(packageId, rested ?? overlay),
     enabled: rested !== null,
     placeholderData: (before) => before,
-    staleTime: Infinity,
-    retry: false,
   });
   return {
     found: checks.data,
