@@ -4,7 +4,7 @@ import { answer, api, type DrawnStarter } from "../api/client";
 import { Bar } from "../app/Bar";
 import { useHouse } from "../house/useHouse";
 import { StarterChoice } from "../starters/StarterChoice";
-import { useStarters } from "../starters/useStarters";
+import { keyOf, useStarters } from "../starters/useStarters";
 import { Notice } from "../ui/Notice";
 import { FrameChooser } from "./FrameChooser";
 import { FrameSummary } from "./FrameSummary";
@@ -20,11 +20,11 @@ export function NewOverlayPage() {
   const [frame, setFrame] = useState(HD);
   const starters = useStarters(frame, packageId);
   const { house } = useHouse(packageId);
+  const chosen = starters.find((one) => keyOf(one) === starter);
   const choose = (next: DrawnStarter | null) => {
-    const called = next?.overlay.name ?? "";
     // A name of one's own stays.
-    if (name === "" || name === starter) setName(called);
-    setStarter(called);
+    if (name === "" || name === chosen?.overlay.name) setName(next?.overlay.name ?? "");
+    setStarter(next ? keyOf(next) : "");
   };
   const [problem, setProblem] = useState("");
   const create = async () => {
@@ -36,8 +36,8 @@ export function NewOverlayPage() {
           body: {
             name: name.trim(),
             frame: { ...frame, ownMargin: house.ownMargin },
-            stack: starters.find((one) => one.overlay.name === starter)?.overlay.stack ?? [],
-            forTargets: [],
+            stack: chosen?.overlay.stack ?? [],
+            forTargets: chosen?.overlay.forTargets ?? [],
           },
         }),
       );
@@ -97,7 +97,12 @@ export function NewOverlayPage() {
           <h2 className="px-6 text-xs font-semibold uppercase tracking-wide opacity-75">
             Begin with
           </h2>
-          <StarterChoice starters={starters} chosen={starter} onChoose={choose} />
+          <StarterChoice
+            packageId={packageId}
+            starters={starters}
+            chosen={starter}
+            onChoose={choose}
+          />
         </section>
       </main>
     </div>

@@ -3,6 +3,7 @@ import { Link, useNavigate } from "react-router";
 import { answer, api, type SavedOverlay } from "../api/client";
 import { BackdropLayer } from "../backdrops/Backdrop";
 import type { useBackdrops } from "../backdrops/useBackdrops";
+import { say } from "../ui/said";
 import { CardMenu } from "./CardMenu";
 import { NameField } from "./NameField";
 import type { Standing } from "./standing";
@@ -40,6 +41,11 @@ export function OverlayCard({ saved, standing, backdrop, attempt, onDeleted }: P
         api.POST("/api/overlays/{id}/copies", { ...at, body: { frame, lengths: "STAY" } }),
       );
       void navigate(`/overlays/${made.id}/compose`);
+    });
+  const keepAsStarter = () =>
+    attempt(async () => {
+      const kept = await answer(api.POST("/api/overlays/{id}/starters", at));
+      say(`“${kept.name}” is a starter now: new overlays of this package can begin with it.`);
     });
   const remove = () =>
     attempt(async () => {
@@ -102,6 +108,11 @@ export function OverlayCard({ saved, standing, backdrop, attempt, onDeleted }: P
           </li>
           <li>
             <Link to={`/overlays/${saved.id}/copy`}>Duplicate for another frame…</Link>
+          </li>
+          <li>
+            <button type="button" onClick={() => void keepAsStarter()}>
+              Keep as a starter
+            </button>
           </li>
           <li>
             <button type="button" onClick={() => void remove()}>

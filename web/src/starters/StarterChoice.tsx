@@ -1,15 +1,25 @@
+import { useQueryClient } from "@tanstack/react-query";
 import type { ReactNode } from "react";
-import type { DrawnStarter } from "../api/client";
+import { answer, api, type DrawnStarter } from "../api/client";
+import { TakeAway } from "../ui/TakeAway";
+import { keyOf } from "./useStarters";
 
 interface Props {
+  packageId: number;
   starters: readonly DrawnStarter[];
-  /** The chosen one's name; empty for an empty overlay. */
+  /** The chosen one's key; empty for an empty overlay. */
   chosen: string;
   onChoose: (starter: DrawnStarter | null) => void;
 }
 
 /** What an overlay begins with, chosen by its looks: nothing, or one of the starters. */
-export function StarterChoice({ starters, chosen, onChoose }: Props) {
+export function StarterChoice({ packageId, starters, chosen, onChoose }: Props) {
+  const queries = useQueryClient();
+  const takeAway = async (starter: DrawnStarter) => {
+    await answer(api.DELETE("/api/starters/{id}", { params: { path: { id: starter.own } } }));
+    if (chosen === keyOf(starter)) onChoose(null);
+    await queries.invalidateQueries({ queryKey: ["starters"] });
+  };
   return (
     <div
       role="radiogroup"
@@ -26,11 +36,19 @@ export function StarterChoice({ starters, chosen, onChoose }: Props) {
       </Choice>
       {starters.map((starter) => (
         <Choice
-          key={starter.overlay.name}
+          key={`${packageId} ${keyOf(starter)}`}
           name={starter.overlay.name}
           about={starter.about}
-          on={chosen === starter.overlay.name}
+          on={chosen === keyOf(starter)}
           onChoose={() => onChoose(starter)}
+          besides={
+            starter.own !== 0 && (
+              <TakeAway
+                label={`${starter.overlay.name}: take this starter away…`}
+                onYes={() => void takeAway(starter)}
+              />
+            )
+          }
         >
           <img src={starter.picture} alt="" className="max-h-full max-w-full" />
         </Choice>
@@ -44,12 +62,17 @@ interface ChoiceProps {
   about: string;
   on: boolean;
   onChoose: () => void;
+  /** What else can be done with it. */
+  besides?: ReactNode;
   children: ReactNode;
 }
 
-function Choice({ name, about, on, onChoose, children }: ChoiceProps) {
+function Choice({ name, about, on, onChoose, besides, children }: ChoiceProps) {
   return (
-    <div className="shrink-0">
+    <div className="relative shrink-0">
+      {besides && (
+        <div className="absolute right-2 top-2 rounded bg-base-100/90 text-xs">{besides}</div>
+      )}
       <button
         type="button"
         role="radio"

@@ -1,8 +1,13 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { answer, api, type DrawnStarter, type Frame } from "../api/client";
 
+/** Tells starters apart: one of the package's own may be called as another is. */
+export function keyOf(starter: DrawnStarter): string {
+  return starter.own === 0 ? starter.overlay.name : `own-${starter.own}`;
+}
+
 /**
- * The starters as they are on a frame.
+ * The starters as they are on a frame, the package's own first.
  *
  * @param packageId whose colours they take; 0 for none
  */

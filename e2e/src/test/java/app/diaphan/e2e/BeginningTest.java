@@ -88,6 +88,43 @@ class BeginningTest {
   }
 
   @Test
+  void anOverlayIsKeptAsAStarterBegunWithAndTakenAway() throws IOException {
+    browser.loadDemo();
+    Page page = browser.page();
+    browser.open("/");
+    Overlay kept =
+        PackageStore.documentOf(browser.bean(PackageStore.class).overlaysOf(1L).getFirst());
+    page.getByLabel("More for " + kept.name(), new Page.GetByLabelOptions().setExact(true)).click();
+    button(page, "Keep as a starter").click();
+    assertThat(page.getByText("is a starter now")).isVisible();
+    browser.open("/packages/1/new");
+    starter(page, kept.name()).click();
+    assertThat(page.getByLabel("Name of the overlay")).hasValue(kept.name());
+    page.getByLabel("Name of the overlay").fill("Second leg");
+    page.getByRole(
+            AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("1080 × 1920")))
+        .first()
+        .click();
+    assertThat(starter(page, kept.name())).isChecked();
+    button(page, "Compose it").click();
+    page.waitForURL(Pattern.compile("/overlays/\\d+/compose"));
+    upToDate(page);
+    long id = Long.parseLong(page.url().replaceAll(".*/overlays/(\\d+)/.*", "$1"));
+    Overlay made = PackageStore.documentOf(browser.bean(PackageStore.class).overlay(id));
+    assertEquals("Second leg", made.name());
+    assertEquals(1080, made.frame().width());
+    assertEquals(kept.stack().size(), made.stack().size());
+
+    browser.open("/packages/1/new");
+    button(page, kept.name() + ": take this starter away…").click();
+    button(page, "No").click();
+    assertThat(starter(page, kept.name())).isVisible();
+    button(page, kept.name() + ": take this starter away…").click();
+    button(page, "Yes").click();
+    assertThat(starter(page, kept.name())).hasCount(0);
+  }
+
+  @Test
   void theGuideOpensAtTheStepOneIsAt() throws IOException {
     Compose compose = Compose.open(browser, 2);
     Page page = compose.page();

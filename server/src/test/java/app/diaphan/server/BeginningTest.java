@@ -7,6 +7,8 @@ import app.diaphan.server.RunningServer.Answer;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -54,6 +56,68 @@ class BeginningTest {
     assertTrue(starters(id).toString().contains("#ff5a36"));
     assertTrue(!starters(0).toString().contains("#ff5a36"));
     assertEquals(404, SERVER.post("/api/starters", UPRIGHT.formatted(999_999)).status());
+  }
+
+  @Test
+  void aKeptOverlayIsOfferedFirstOnAnyFrameAndStaysAsItWasKept() throws IOException {
+    long id = SERVER.post("/api/packages", "{\"name\":\"Tern Holm\"}").body().path("id").asLong();
+    JsonNode saved =
+        SERVER
+            .post("/api/packages/" + id + "/overlays", TestOverlays.lowerThird("Tam", 1920, 1080))
+            .body();
+    long overlay = saved.path("id").asLong();
+    String keep = "/api/overlays/" + overlay + "/starters";
+    assertEquals("Lower third", SERVER.post(keep, "{}").body().path("name").asString());
+    assertEquals("Lower third 2", SERVER.post(keep, "{}").body().path("name").asString());
+    SERVER.put(
+        "/api/overlays/" + overlay,
+        "{\"basedOn\":1,\"overlay\":%s}".formatted(TestOverlays.lowerThird("Ysolde", 1920, 1080)));
+    SERVER.delete("/api/overlays/" + overlay);
+
+    JsonNode starters = starters(id);
+    assertEquals(14, starters.size());
+    JsonNode first = starters.get(0);
+    assertEquals("Lower third", first.path("overlay").path("name").asString());
+    assertTrue(first.toString().contains("Tam") && !first.toString().contains("Ysolde"));
+    assertEquals(1080, first.path("overlay").path("frame").path("width").asInt());
+    BufferedImage picture =
+        ImageIO.read(
+            new ByteArrayInputStream(SERVER.get(first.path("picture").asString()).raw().body()));
+    assertEquals(320, picture.getHeight());
+    assertEquals(12, starters(0).size(), "other packages do not see it");
+
+    String own = "/api/starters/" + first.path("own").asLong();
+    assertEquals(204, SERVER.delete(own).status());
+    assertEquals(13, starters(id).size());
+    Answer gone = SERVER.delete(own);
+    assertEquals(404, gone.status());
+    assertTrue(gone.body().path("detail").asString().contains("starter"), gone.body().toString());
+  }
+
+  @Test
+  void aPictureThatAStarterShowsStays() throws IOException {
+    long id = SERVER.post("/api/packages", "{\"name\":\"Greywick\"}").body().path("id").asLong();
+    byte[] mark =
+        Files.readAllBytes(Path.of("../demo/lantern-reach-regatta/pictures/greywick.svg"));
+    long picture =
+        SERVER
+            .upload("/api/packages/" + id + "/pictures", "greywick.svg", mark)
+            .body()
+            .path("id")
+            .asLong();
+    long overlay =
+        SERVER
+            .post("/api/packages/" + id + "/overlays", TestOverlays.pennant("Tam"))
+            .body()
+            .path("id")
+            .asLong();
+    assertEquals(201, SERVER.post("/api/overlays/" + overlay + "/starters", "{}").status());
+    SERVER.delete("/api/overlays/" + overlay);
+    Answer refused = SERVER.delete("/api/pictures/" + picture);
+    assertEquals(422, refused.status());
+    assertTrue(
+        refused.body().path("detail").asString().contains("is shown by the starter "),
+        refused.body().toString());
   }
 
   @Test

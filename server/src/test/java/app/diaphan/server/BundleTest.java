@@ -18,22 +18,24 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
+import tools.jackson.databind.JsonNode;
 
 class BundleTest {
   @RegisterExtension static final RunningServer SERVER = new RunningServer();
   private static final Path DEMO = Path.of("../demo/lantern-reach-regatta");
   private static final String CONTENTS =
       """
-      {"format":"diaphan-package","version":8,"name":"Tern Holm",
+      {"format":"diaphan-package","version":9,"name":"Tern Holm",
        "house":{"colours":[],"ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0},
                 "finishSets":[]},
        "targets":[%s],"checksLeftOut":["HIDDEN"],
-       "overlays":["a.json"],"rosters":[],"clips":[]}"""
+       "overlays":["a.json"],"starters":[],"rosters":[],"clips":[]}"""
           .formatted(TestOverlays.target("Air", 320, 180, "PNG", "EIGHT", "{overlay}"));
 
   @Test
@@ -42,9 +44,7 @@ class BundleTest {
     assertTrue(demo.overlays().size() >= 3);
     assertEquals(4, demo.clips().size());
     demo.clips().values().forEach(stills -> assertTrue(stills.size() >= 8));
-    ByteArrayOutputStream zip = new ByteArrayOutputStream();
-    BundleWriter.writeZip(demo, zip);
-    Answer in = SERVER.upload("/api/packages/bundle", "demo.zip", zip.toByteArray());
+    Answer in = SERVER.upload("/api/packages/bundle", "demo.zip", zipped(demo));
     assertEquals(201, in.status(), () -> in.body().toString());
     byte[] out =
         SERVER.get("/api/packages/" + in.body().path("id").asLong() + "/bundle.zip").raw().body();
@@ -60,6 +60,32 @@ class BundleTest {
     assertEquals(demo.films().keySet(), back.films().keySet());
     demo.clips()
         .forEach((clip, stills) -> assertEquals(stills.size(), back.clips().get(clip).size()));
+  }
+
+  @Test
+  void keptStartersTravelWithTheirPackage() throws IOException {
+    Answer in = SERVER.upload("/api/packages/bundle", "demo.zip", zipped(BundleReader.read(DEMO)));
+    long demo = in.body().path("id").asLong();
+    for (JsonNode saved : SERVER.get("/api/packages/" + demo + "/overlays").body()) {
+      String keep = "/api/overlays/" + saved.path("id").asLong() + "/starters";
+      assertEquals(201, SERVER.post(keep, "{}").status());
+    }
+    byte[] out = SERVER.get("/api/packages/" + demo + "/bundle.zip").raw().body();
+    Bundle bundle = BundleReader.readZip(out);
+    assertEquals(List.copyOf(bundle.overlays().values()), List.copyOf(bundle.starters().values()));
+    Answer again = SERVER.upload("/api/packages/bundle", "demo.zip", out);
+    byte[] twice =
+        SERVER
+            .get("/api/packages/" + again.body().path("id").asLong() + "/bundle.zip")
+            .raw()
+            .body();
+    assertEquals(bundle.starters(), BundleReader.readZip(twice).starters());
+  }
+
+  private static byte[] zipped(Bundle bundle) throws IOException {
+    ByteArrayOutputStream zip = new ByteArrayOutputStream();
+    BundleWriter.writeZip(bundle, zip);
+    return zip.toByteArray();
   }
 
   @Test
@@ -88,8 +114,8 @@ class BundleTest {
     refused(
         "glow", CONTENTS.replace("\"clips\"", "\"glow\":1,\"clips\""), "overlays/a.json", overlay);
     refused(
-        "version 9",
-        CONTENTS.replace("\"version\":8,", "\"version\":9,"),
+        "version 10",
+        CONTENTS.replace("\"version\":9,", "\"version\":10,"),
         "overlays/a.json",
         overlay);
     refused("../up.json", CONTENTS, "../up.json", overlay);

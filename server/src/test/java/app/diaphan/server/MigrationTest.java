@@ -6,12 +6,16 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
+import app.diaphan.core.roster.Roster;
 import app.diaphan.server.command.CommandRun;
 import app.diaphan.server.disk.Backups;
+import app.diaphan.server.json.DocumentJson;
+import app.diaphan.server.roster.RosterStore;
 import app.diaphan.server.store.Deliveries;
 import app.diaphan.server.store.DeliveryEntity;
 import app.diaphan.server.store.PackageStore;
 import app.diaphan.server.store.PictureStore;
+import app.diaphan.server.store.StarterStore;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
@@ -79,6 +83,15 @@ class MigrationTest {
             database,
             "delivery_run (package_id, state, planned, sentence, started_at) values (1, 'DONE', 1, 'It was delivered.', now())");
       }
+      if (version >= 6) {
+        insert(
+            database,
+            "roster (package_id, name, document, revision) values (1, 'Skippers', ?, 1)",
+            DocumentJson.write(new Roster("Skippers", List.of("name"), "name", "", List.of())));
+        insert(
+            database,
+            "roster_row (id, roster_id, place, cells, given, left_out, changes) values (1, 1, 0, '[\"Ysolde\"]', '', false, '')");
+      }
     }
   }
 
@@ -92,7 +105,7 @@ class MigrationTest {
   }
 
   @ParameterizedTest
-  @ValueSource(ints = {1, 2, 3, 4})
+  @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7})
   void everythingIsThereAfterwardsAndABackupOfBefore(int version) throws Exception {
     old(version);
     try (ConfigurableApplicationContext server = ServerApplication.start(data, 0)) {
@@ -105,6 +118,12 @@ class MigrationTest {
       DeliveryEntity delivered = server.getBean(Deliveries.class).findAll().getFirst();
       assertEquals("as it was", delivered.sentence());
       assertEquals(DeliveryEntity.State.DONE, delivered.state());
+      if (version >= 6) {
+        RosterStore rosters = server.getBean(RosterStore.class);
+        assertEquals("Skippers", rosters.of(1L).getFirst().roster().name());
+        assertTrue(rosters.rowsOf(1L).getFirst().row().toString().contains("Ysolde"));
+      }
+      assertEquals("Lower third", server.getBean(StarterStore.class).keep(1L).name());
     }
     List<Path> backups = new Backups(new DataFolder(data)).all();
     assertEquals(1, backups.size(), "made before the tables were changed");

@@ -15,6 +15,7 @@ import java.util.Set;
  * @param targets its ways of delivering, in order
  * @param checksLeftOut checks that its proof does not make
  * @param overlays by the names of their files, in the package's order
+ * @param starters overlays kept as beginnings for others, by the names of their files
  * @param rosters tables whose rows fill its overlays
  * @param pictures files by name
  * @param clips stills by the name of their clip, in order
@@ -26,12 +27,14 @@ public record Bundle(
     TargetList targets,
     Set<CheckKind> checksLeftOut,
     Map<String, Overlay> overlays,
+    Map<String, Overlay> starters,
     List<RosterFile> rosters,
     Map<String, byte[]> pictures,
     Map<String, List<byte[]>> clips,
     Map<String, byte[]> films) {
 
   public Bundle withPictures(Map<String, byte[]> other) {
-    return new Bundle(name, house, targets, checksLeftOut, overlays, rosters, other, clips, films);
+    return new Bundle(
+        name, house, targets, checksLeftOut, overlays, starters, rosters, other, clips, films);
   }
 }

@@ -15,6 +15,7 @@ import java.util.Set;
  * @param targets its ways of delivering, in order
  * @param checksLeftOut checks that its proof does not make
  * @param overlays file names in {@code overlays/}
+ * @param starters file names in {@code starters/}
  * @param rosters names in {@code rosters/}, each of a table and of what is said about it
  * @param clips folder names in {@code backdrops/}
  */
@@ -26,8 +27,9 @@ record BundleContents(
     List<NamedTarget> targets,
     Set<CheckKind> checksLeftOut,
     List<String> overlays,
+    List<String> starters,
     List<String> rosters,
     List<String> clips) {
   static final String FORMAT = "diaphan-package";
-  static final int VERSION = 8;
+  static final int VERSION = 9;
 }

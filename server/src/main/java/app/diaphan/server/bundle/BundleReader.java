@@ -32,6 +32,9 @@ public final class BundleReader {
   /** The moving picture of a clip, beside its stills. */
   static final String FILM = "clip.webm";
 
+  static final String OVERLAYS = "overlays/";
+  static final String STARTERS = "starters/";
+
   private BundleReader() {}
 
   /**
@@ -127,20 +130,6 @@ public final class BundleReader {
 
   private static Bundle of(Map<String, byte[]> files) {
     BundleContents contents = contents(files);
-    Map<String, Overlay> overlays = new LinkedHashMap<>();
-    for (String file : contents.overlays()) {
-      checkName(file);
-      String path = "overlays/" + file;
-      byte[] text = files.get(path);
-      if (text == null) {
-        throw new InvalidInput(
-            Sentence.of("The bundle lists the overlay %s, but has no such file.", path));
-      }
-      overlays.put(
-          file,
-          DocumentJson.read(
-              new String(text, StandardCharsets.UTF_8), Overlay.class, "The file " + path));
-    }
     List<RosterFile> rosters = new ArrayList<>();
     for (String name : contents.rosters()) {
       rosters.add(roster(name, files));
@@ -170,17 +159,37 @@ public final class BundleReader {
           });
       clips.put(clip, stills);
     }
-    overlays.replaceAll((file, overlay) -> contents.house().dressed(overlay));
     return new Bundle(
         contents.name(),
         contents.house(),
         new TargetList(contents.targets()),
         contents.checksLeftOut(),
-        overlays,
+        overlays(OVERLAYS, contents.overlays(), contents.house(), files),
+        overlays(STARTERS, contents.starters(), contents.house(), files),
         rosters,
         pictures,
         clips,
         films);
+  }
+
+  /** By the names of their files, in the order of these. */
+  private static Map<String, Overlay> overlays(
+      String folder, List<String> names, HouseStyle house, Map<String, byte[]> files) {
+    Map<String, Overlay> overlays = new LinkedHashMap<>();
+    for (String file : names) {
+      checkName(file);
+      String path = folder + file;
+      byte[] text = files.get(path);
+      if (text == null) {
+        throw new InvalidInput(
+            Sentence.of("The bundle lists the overlay %s, but has no such file.", path));
+      }
+      Overlay overlay =
+          DocumentJson.read(
+              new String(text, StandardCharsets.UTF_8), Overlay.class, "The file " + path);
+      overlays.put(file, house.dressed(overlay));
+    }
+    return overlays;
   }
 
   private static RosterFile roster(String name, Map<String, byte[]> files) {
@@ -245,6 +254,9 @@ public final class BundleReader {
     }
     if (number < 7) {
       newer.put("rosters", List.of());
+    }
+    if (number < 9) {
+      newer.put("starters", List.of());
     }
     return DocumentJson.write(newer);
   }

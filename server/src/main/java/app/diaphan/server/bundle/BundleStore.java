@@ -12,6 +12,8 @@ import app.diaphan.server.store.GraphicsPackage;
 import app.diaphan.server.store.OverlayEntity;
 import app.diaphan.server.store.PackageStore;
 import app.diaphan.server.store.PictureStore;
+import app.diaphan.server.store.StarterEntity;
+import app.diaphan.server.store.StarterStore;
 import app.diaphan.server.store.StillEntity;
 import app.diaphan.server.store.Stills;
 import java.util.ArrayList;
@@ -20,6 +22,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -29,6 +32,7 @@ public class BundleStore {
   private final PackageStore packages;
   private final PictureStore pictures;
   private final RosterStore rosters;
+  private final StarterStore starters;
   private final Stills stills;
   private final Clips clips;
 
@@ -36,11 +40,13 @@ public class BundleStore {
       PackageStore packages,
       PictureStore pictures,
       RosterStore rosters,
+      StarterStore starters,
       Stills stills,
       Clips clips) {
     this.packages = packages;
     this.pictures = pictures;
     this.rosters = rosters;
+    this.starters = starters;
     this.stills = stills;
     this.clips = clips;
   }
@@ -59,6 +65,7 @@ public class BundleStore {
         .overlays()
         .forEach(
             (file, overlay) -> overlayIds.put(file, packages.add(id, overlay).id().toString()));
+    bundle.starters().values().forEach(starter -> starters.add(id, starter));
     bundle.pictures().forEach((name, content) -> pictures.addAs(id, name, content));
     bundle
         .rosters()
@@ -73,6 +80,15 @@ public class BundleStore {
             });
     bundle.films().forEach((clip, film) -> clips.save(new ClipEntity(id, clip, film)));
     return graphics;
+  }
+
+  private static String freeFile(String name, Set<String> taken) {
+    String stem = FileName.from(name);
+    String file = stem + ".json";
+    for (int i = 2; taken.contains(file); i++) {
+      file = stem + "-" + i + ".json";
+    }
+    return file;
   }
 
   /** The roster with other names for its overlays; those that have none are left out. */
@@ -95,13 +111,13 @@ public class BundleStore {
     Map<String, Overlay> documents = new LinkedHashMap<>();
     Map<String, String> fileNames = new HashMap<>();
     for (OverlayEntity entity : packages.overlaysOf(packageId)) {
-      String stem = FileName.from(entity.name());
-      String file = stem + ".json";
-      for (int i = 2; documents.containsKey(file); i++) {
-        file = stem + "-" + i + ".json";
-      }
+      String file = freeFile(entity.name(), documents.keySet());
       documents.put(file, packages.dressed(entity));
       fileNames.put(entity.id().toString(), file);
+    }
+    Map<String, Overlay> beginnings = new LinkedHashMap<>();
+    for (StarterEntity starter : starters.of(packageId)) {
+      beginnings.put(freeFile(starter.name(), beginnings.keySet()), starters.dressed(starter));
     }
     List<RosterFile> tables = new ArrayList<>();
     for (RosterEntity entity : rosters.of(packageId)) {
@@ -128,6 +144,7 @@ public class BundleStore {
         packages.targets(packageId),
         packages.checksLeftOut(packageId),
         documents,
+        beginnings,
         tables,
         files,
         byClip,

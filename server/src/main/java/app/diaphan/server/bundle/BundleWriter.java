@@ -2,6 +2,7 @@ package app.diaphan.server.bundle;
 
 import app.diaphan.core.Sentence;
 import app.diaphan.core.deliver.FileName;
+import app.diaphan.core.overlay.Overlay;
 import app.diaphan.server.json.DocumentJson;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -33,13 +34,12 @@ public final class BundleWriter {
                       bundle.targets().targets(),
                       bundle.checksLeftOut(),
                       List.copyOf(bundle.overlays().keySet()),
+                      List.copyOf(bundle.starters().keySet()),
                       rosters(bundle),
                       List.copyOf(bundle.clips().keySet())))
               .getBytes(StandardCharsets.UTF_8));
-      for (var overlay : bundle.overlays().entrySet()) {
-        String json = DocumentJson.writeReadable(overlay.getValue());
-        add(zip, "overlays/" + overlay.getKey(), json.getBytes(StandardCharsets.UTF_8));
-      }
+      overlays(zip, BundleReader.OVERLAYS, bundle.overlays());
+      overlays(zip, BundleReader.STARTERS, bundle.starters());
       List<String> names = rosters(bundle);
       for (int i = 0; i < names.size(); i++) {
         RosterFile roster = bundle.rosters().get(i);
@@ -64,6 +64,14 @@ public final class BundleWriter {
       for (var film : bundle.films().entrySet()) {
         add(zip, "backdrops/" + film.getKey() + "/" + BundleReader.FILM, film.getValue());
       }
+    }
+  }
+
+  private static void overlays(ZipOutputStream zip, String folder, Map<String, Overlay> overlays)
+      throws IOException {
+    for (var overlay : overlays.entrySet()) {
+      String json = DocumentJson.writeReadable(overlay.getValue());
+      add(zip, folder + overlay.getKey(), json.getBytes(StandardCharsets.UTF_8));
     }
   }
 

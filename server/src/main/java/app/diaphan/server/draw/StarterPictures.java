@@ -5,14 +5,16 @@ import app.diaphan.core.frame.Frame;
 import app.diaphan.core.house.HouseStyle;
 import app.diaphan.core.memory.Memory;
 import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.overlay.Reframed;
 import app.diaphan.core.render.Canvas;
 import app.diaphan.core.render.Renderer;
 import app.diaphan.core.render.Rendering;
 import app.diaphan.core.starter.StarterShelf;
+import app.diaphan.server.store.StarterStore;
 import java.util.List;
 import org.springframework.stereotype.Service;
 
-/** The shipped starters with a small picture of each. */
+/** Starters with a small picture of each. */
 @Service
 public class StarterPictures {
   /** The longer side of a picture, in pixels. */
@@ -20,34 +22,54 @@ public class StarterPictures {
 
   private final DrawingService drawings;
   private final DrawnPictures drawn;
+  private final StarterStore own;
 
-  StarterPictures(DrawingService drawings, DrawnPictures drawn) {
+  StarterPictures(DrawingService drawings, DrawnPictures drawn, StarterStore own) {
     this.drawings = drawings;
     this.drawn = drawn;
+    this.own = own;
   }
 
   /**
+   * @param own the starter's id among its package's own; 0 for one that Diaphan ships
    * @param picture address of the whole frame with the starter on it
    */
-  public record DrawnStarter(String about, Overlay overlay, String picture) {}
+  public record DrawnStarter(long own, String about, Overlay overlay, String picture) {}
 
-  public List<DrawnStarter> of(Frame frame, HouseStyle house) {
+  /** Those that Diaphan ships, in a house's colours. */
+  public List<DrawnStarter> shipped(Frame frame, HouseStyle house) {
     Renderer renderer = drawings.rendererWithoutPictures();
-    double scale = Math.min(1, LONGEST / Math.max(frame.displayWidth(), frame.displayHeight()));
     return StarterShelf.of(frame, house).stream()
-        .map(
-            starter ->
-                new DrawnStarter(
-                    starter.about(),
-                    starter.overlay(),
-                    drawn.keepForLater(
-                        new DrawnPictures.Recipe(
-                            () -> png(renderer, starter.overlay(), scale),
-                            Memory.bytesOf(starter.overlay())))))
+        .map(starter -> drawn(renderer, 0, starter.about(), starter.overlay()))
         .toList();
   }
 
-  private static byte[] png(Renderer renderer, Overlay overlay, double scale) {
+  /** A package's own, brought to a frame. */
+  public List<DrawnStarter> own(Frame frame, Long packageId) {
+    Renderer renderer = drawings.rendererFor(packageId);
+    return own.of(packageId).stream()
+        .map(
+            starter ->
+                drawn(
+                    renderer,
+                    starter.id(),
+                    "Kept from this package",
+                    Reframed.of(own.dressed(starter), frame)))
+        .toList();
+  }
+
+  private DrawnStarter drawn(Renderer renderer, long id, String about, Overlay overlay) {
+    return new DrawnStarter(
+        id,
+        about,
+        overlay,
+        drawn.keepForLater(
+            new DrawnPictures.Recipe(() -> png(renderer, overlay), Memory.bytesOf(overlay))));
+  }
+
+  private static byte[] png(Renderer renderer, Overlay overlay) {
+    Frame frame = overlay.frame();
+    double scale = Math.min(1, LONGEST / Math.max(frame.displayWidth(), frame.displayHeight()));
     Rendering rendering = renderer.render(overlay, Canvas.scaled(overlay.frame(), scale));
     return StagePicture.png(rendering, rendering.canvas().bounds());
   }

@@ -34,6 +34,7 @@ public class PictureStore {
   private final Pictures pictures;
   private final PictureContents contents;
   private final Overlays overlays;
+  private final Starters starters;
   private final DecodedPictures decoded;
   private final PictureTrial trial;
   private final TransactionTemplate transaction;
@@ -45,12 +46,14 @@ public class PictureStore {
       Pictures pictures,
       PictureContents contents,
       Overlays overlays,
+      Starters starters,
       DecodedPictures decoded,
       PictureTrial trial,
       PlatformTransactionManager transactions) {
     this.pictures = pictures;
     this.contents = contents;
     this.overlays = overlays;
+    this.starters = starters;
     this.decoded = decoded;
     this.trial = trial;
     transaction = new TransactionTemplate(transactions);
@@ -76,16 +79,23 @@ public class PictureStore {
             () -> factsOf(decoded.file(picture.name(), picture.sha256(), () -> content(picture))));
   }
 
-  /** The names of the package's overlays that show each picture. */
+  /** The names of the package's overlays, and of its own starters, that show each picture. */
   public Map<String, List<String>> uses(Long packageId) {
     Map<String, List<String>> uses = new LinkedHashMap<>();
     for (OverlayEntity entity : overlays.findByPackageIdOrderById(packageId)) {
       Overlay overlay = PackageStore.documentOf(entity);
-      for (String name : PictureNames.in(overlay.stack())) {
-        uses.computeIfAbsent(name, key -> new ArrayList<>()).add(overlay.name());
-      }
+      addUses(overlay, overlay.name(), uses);
+    }
+    for (StarterEntity starter : starters.findByPackageIdOrderById(packageId)) {
+      addUses(starter.overlay(), "the starter " + starter.name(), uses);
     }
     return uses;
+  }
+
+  private static void addUses(Overlay overlay, String user, Map<String, List<String>> uses) {
+    for (String name : PictureNames.in(overlay.stack())) {
+      uses.computeIfAbsent(name, key -> new ArrayList<>()).add(user);
+    }
   }
 
   /**

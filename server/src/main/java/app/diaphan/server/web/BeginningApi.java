@@ -10,11 +10,16 @@ import app.diaphan.server.draw.StarterPictures;
 import app.diaphan.server.draw.StarterPictures.DrawnStarter;
 import app.diaphan.server.store.Missing;
 import app.diaphan.server.store.PackageStore;
+import app.diaphan.server.store.StarterEntity;
+import app.diaphan.server.store.StarterStore;
 import app.diaphan.server.web.PackageApi.PackageSummary;
 import java.io.IOException;
+import java.util.ArrayList;
 import java.util.List;
 import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -26,26 +31,34 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class BeginningApi {
   private final StarterPictures starters;
+  private final StarterStore own;
   private final PackageStore packages;
   private final BundleStore bundles;
   private final DemoBundle demo;
 
   BeginningApi(
-      StarterPictures starters, PackageStore packages, BundleStore bundles, DemoBundle demo) {
+      StarterPictures starters,
+      StarterStore own,
+      PackageStore packages,
+      BundleStore bundles,
+      DemoBundle demo) {
     this.starters = starters;
+    this.own = own;
     this.packages = packages;
     this.bundles = bundles;
     this.demo = demo;
   }
 
   /**
-   * @param packageId whose colours the starters take; 0 for none
+   * @param packageId whose colours the shipped starters take, and whose own come first; 0 for none
    */
   record StartersFor(Frame frame, long packageId) {
     StartersFor {
       Require.present(frame, "The frame of the starters");
     }
   }
+
+  record KeptStarter(long id, String name) {}
 
   /**
    * @param offered whether there is a demo to be opened
@@ -55,9 +68,26 @@ class BeginningApi {
   @OnlyComputes
   @PostMapping("/starters")
   List<DrawnStarter> starters(@RequestBody StartersFor wanted) {
-    HouseStyle house =
-        wanted.packageId() == 0 ? HouseStyle.PLAIN : packages.house(wanted.packageId());
-    return starters.of(wanted.frame(), house);
+    if (wanted.packageId() == 0) {
+      return starters.shipped(wanted.frame(), HouseStyle.PLAIN);
+    }
+    List<DrawnStarter> all = new ArrayList<>(starters.own(wanted.frame(), wanted.packageId()));
+    all.addAll(starters.shipped(wanted.frame(), packages.house(wanted.packageId())));
+    return all;
+  }
+
+  /** Keeps an overlay, as it is saved, as a starter of its package. */
+  @PostMapping("/overlays/{id}/starters")
+  @ResponseStatus(HttpStatus.CREATED)
+  KeptStarter keep(@PathVariable long id) {
+    StarterEntity kept = own.keep(id);
+    return new KeptStarter(kept.id(), kept.name());
+  }
+
+  @DeleteMapping("/starters/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void takeAway(@PathVariable long id) {
+    own.delete(id);
   }
 
   @GetMapping("/demo")

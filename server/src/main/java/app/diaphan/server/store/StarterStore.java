@@ -1,0 +1,59 @@
+package app.diaphan.server.store;
+
+import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.overlay.OverlayCopy;
+import app.diaphan.server.json.DocumentJson;
+import java.util.List;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps a package's own starters. */
+@Service
+public class StarterStore {
+  private final PackageStore packages;
+  private final Starters starters;
+
+  StarterStore(PackageStore packages, Starters starters) {
+    this.packages = packages;
+    this.starters = starters;
+  }
+
+  /** In the order in which they were kept. */
+  public List<StarterEntity> of(Long packageId) {
+    packages.get(packageId);
+    return starters.findByPackageIdOrderById(packageId);
+  }
+
+  /**
+   * Keeps an overlay as it is saved now; what becomes of it later does not touch the starter.
+   *
+   * @return named as the overlay, with a number behind it if there is one of that name
+   */
+  @Transactional
+  public StarterEntity keep(Long overlayId) {
+    OverlayEntity entity = packages.overlay(overlayId);
+    List<String> taken = of(entity.packageId()).stream().map(StarterEntity::name).toList();
+    Overlay overlay = PackageStore.documentOf(entity);
+    return add(
+        entity.packageId(),
+        taken.contains(overlay.name())
+            ? OverlayCopy.of(overlay, overlay.frame(), OverlayCopy.Lengths.STAY, taken)
+            : overlay);
+  }
+
+  @Transactional
+  public StarterEntity add(Long packageId, Overlay overlay) {
+    packages.get(packageId);
+    return starters.save(new StarterEntity(packageId, overlay.name(), DocumentJson.write(overlay)));
+  }
+
+  /** The starter with its package's present finish sets on what follows them. */
+  public Overlay dressed(StarterEntity starter) {
+    return packages.house(starter.packageId()).dressed(starter.overlay());
+  }
+
+  @Transactional
+  public void delete(Long id) {
+    starters.delete(starters.findById(id).orElseThrow(() -> new Missing("starter", id)));
+  }
+}
