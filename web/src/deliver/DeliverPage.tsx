@@ -140,6 +140,7 @@ function Deliver({ overlay, id, packageId }: { overlay: Overlay; id: number; pac
               overlay={overlay}
               packageId={packageId}
               plan={lineOf(one.name)}
+              planned={plan.data !== undefined}
               chosen={one === target}
               onChoose={() => choose(one.name)}
             />

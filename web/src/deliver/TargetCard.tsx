@@ -14,7 +14,9 @@ interface Props {
   target: NamedTarget;
   overlay: Overlay;
   packageId: number;
+  /** Nothing as long as it is not known, and for an overlay that goes out with rows. */
   plan: PlanLine | undefined;
+  planned: boolean;
   chosen: boolean;
   onChoose: () => void;
 }
@@ -27,7 +29,7 @@ const STANDING: Record<PlanLine["standing"], string> = {
 
 /** The overlay on a target's frame, and how it stands there. */
 export function TargetCard(props: Props) {
-  const { target, overlay, packageId, plan, chosen, onChoose } = props;
+  const { target, overlay, packageId, plan, planned, chosen, onChoose } = props;
   const there = useRetargeted(overlay, target);
   const { delivered, changes } = atTarget(overlay, target.name);
   const frame = there?.frame ?? overlay.frame;
@@ -65,7 +67,9 @@ export function TargetCard(props: Props) {
               ? "cannot be written"
               : plan
                 ? STANDING[plan.standing]
-                : "…"}
+                : planned
+                  ? "goes out with its rows"
+                  : "…"}
           {changes.length > 0 &&
             `, ${changes.length} ${changes.length === 1 ? "piece differs" : "pieces differ"}`}
         </span>

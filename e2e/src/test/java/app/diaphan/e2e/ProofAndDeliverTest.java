@@ -3,6 +3,7 @@ package app.diaphan.e2e;
 import static app.diaphan.e2e.FromNothingToFilesTest.upToDate;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -13,6 +14,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
@@ -68,6 +70,48 @@ class ProofAndDeliverTest {
     page.getByLabel("What is shown").blur();
     page.keyboard().press("Escape");
     assertThat(button("Over Checker: look closer")).isVisible();
+  }
+
+  /** The words are moved so that the frames of all targets cut them. */
+  @Test
+  void cutWordsStandOnTheCardsAndAreAskedAboutOnce() throws IOException {
+    Compose compose =
+        Compose.openNew(
+            browser,
+            like ->
+                new Overlay(
+                    "Cut",
+                    like.frame(),
+                    like.stack().stream()
+                        .map(
+                            piece ->
+                                piece.name().equals("Name")
+                                    ? piece.withPlace(piece.place().withOffset(-400, 0))
+                                    : piece)
+                        .toList()));
+    Page page = compose.page();
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Deliver")).click();
+    assertThat(button("Target As designed")).containsText("open in Proof");
+    assertThat(
+            page.getByRole(
+                AriaRole.REGION,
+                new Page.GetByRoleOptions().setName("Open in Proof at As designed")))
+        .containsText("The frame cuts");
+    Locator question = page.getByRole(AriaRole.ALERTDIALOG);
+    Path file = browser.data().resolve("deliveries/1-lantern-reach-regatta/cut.png");
+    button("Deliver").click();
+    assertThat(question).containsText("As designed: The frame cuts");
+    button("Not now").click();
+    assertThat(question).hasCount(0);
+    assertFalse(Files.exists(file), "nothing was written");
+    button("Deliver").click();
+    assertThat(button("Deliver all the same")).isFocused();
+    page.keyboard().press("Enter");
+    assertThat(page.getByText("read back equal")).hasCount(1);
+    assertTrue(Files.exists(file));
+    button("Deliver").click();
+    assertThat(page.getByText("read back equal")).hasCount(2);
+    assertThat(question).hasCount(0);
   }
 
   @Test
