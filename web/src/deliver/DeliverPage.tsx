@@ -12,6 +12,7 @@ import { OtherPrograms } from "./OtherPrograms";
 import { PackageDelivery } from "./PackageDelivery";
 import { PieceChanges } from "./PieceChanges";
 import { ReturnedFileCheck } from "./ReturnedFileCheck";
+import { renameAt } from "./retarget";
 import { RunProgress } from "./RunProgress";
 import { SpoiltQuestion } from "./SpoiltQuestion";
 import { TargetCard } from "./TargetCard";
@@ -73,11 +74,17 @@ function Deliver({ overlay, id, packageId }: { overlay: Overlay; id: number; pac
         }}
       >
         <TargetTools targets={targets} chosen={target} onChoose={choose} />
+        <p className="text-xs opacity-75">A target serves every overlay of the package.</p>
         <TargetSheet
           target={target}
+          targets={targets}
           overlay={overlay}
           plan={line}
-          onChange={(next) => changeTargets(targets.map((one) => (one === target ? next : one)))}
+          onChange={(next) => {
+            if (next.name !== target.name) renameAt(target.name, next.name);
+            changeTargets(targets.map((one) => (one === target ? next : one)));
+            choose(next.name);
+          }}
         />
         {line && <DeliveryFolder packageId={packageId} folder={line.folder} />}
         <PieceChanges overlay={overlay} target={target.name} />

@@ -3,6 +3,7 @@ import {
   answer,
   api,
   type FileKind,
+  type Frame,
   type NamedTarget,
   type Overlay,
   type PlanLine,
@@ -12,60 +13,100 @@ import { NumberField } from "../ui/NumberField";
 import { CarriedSentence } from "./CarriedSentence";
 import { FolderPath } from "./DeliveryFolder";
 import { PackingSentence } from "./PackingSentence";
+import { namedAfter } from "./targetName";
 
 interface Props {
   target: NamedTarget;
+  /** All of the package, the target too. */
+  targets: readonly NamedTarget[];
   overlay: Overlay;
   plan: PlanLine | undefined;
   onChange: (target: NamedTarget) => void;
 }
 
+/** Places in the choice of frames besides those of the list. */
+const OWN = -2;
+const ANOTHER = -1;
+
+/** Of a size of one's own pixels are square and lines come one after the other. */
+const SQUARE = { pixelAspect: "1/1", scan: "PROGRESSIVE" } as const;
+
+function sameFrame(one: Frame, other: Frame): boolean {
+  return (
+    one.width === other.width &&
+    one.height === other.height &&
+    one.pixelAspect === other.pixelAspect &&
+    one.scan === other.scan
+  );
+}
+
 /** A target as sentences with values to change. */
-export function TargetSheet({ target, overlay, plan, onChange }: Props) {
+export function TargetSheet({ target, targets, overlay, plan, onChange }: Props) {
   const frames = useQuery({
     queryKey: ["frames"],
     queryFn: () => answer(api.GET("/api/frames")),
     staleTime: Infinity,
   });
   const { width, height } = overlay.frame;
+  const known = (frames.data ?? []).map(({ choice }) => choice);
   const choices = [
-    [0, `its own frame, ${width} × ${height}`] as const,
-    ...(frames.data ?? []).map(
-      ({ choice }, i) =>
-        [i + 1, `${choice.name}, ${choice.frame.width} × ${choice.frame.height}`] as const,
-    ),
+    [OWN, `its own frame, ${width} × ${height}`] as const,
+    ...known.map(({ name, frame }, i) => [i, `${name}, ${frame.width} × ${frame.height}`] as const),
+    [ANOTHER, "a frame of another size"] as const,
   ];
-  const { frame } = target;
-  const given = frame.kind === "given" ? frame.frame : null;
-  const at =
-    given === null
-      ? -1
-      : (frames.data?.findIndex(
-          ({ choice }) =>
-            choice.frame.width === given.width &&
-            choice.frame.height === given.height &&
-            choice.frame.pixelAspect === given.pixelAspect &&
-            choice.frame.scan === given.scan,
-        ) ?? -1);
+  const given = target.frame.kind === "given" ? target.frame.frame : null;
+  const at = given ? known.findIndex(({ frame }) => sameFrame(frame, given)) : OWN;
+  const choose = (i: number) => {
+    if (i === OWN) {
+      onChange({ ...target, frame: { kind: "own" } });
+      return;
+    }
+    const entry = known[i];
+    const frame = entry?.frame ?? { ...(given ?? overlay.frame), ...SQUARE };
+    const name = entry
+      ? namedAfter(
+          target,
+          entry.name,
+          known.map((one) => one.name),
+          targets,
+        )
+      : target.name;
+    onChange({ ...target, name, frame: { kind: "given", frame } });
+  };
+  const another = given && frames.data && at === ANOTHER ? given : null;
+  const resize = (size: Partial<Frame>) =>
+    another && onChange({ ...target, frame: { kind: "given", frame: { ...another, ...size } } });
   const set = (change: Partial<FileKind>) =>
     onChange({ ...target, file: { ...target.file, ...change } });
   const { extent, format } = target.file;
   return (
     <div className="text-[15px] leading-8">
       <p>
-        For{" "}
-        <Choice
-          label="Target frame"
-          value={at + 1}
-          options={choices}
-          onChange={(i) => {
-            const entry = frames.data?.[i - 1];
-            onChange({
-              ...target,
-              frame: entry ? { kind: "given", frame: entry.choice.frame } : { kind: "own" },
-            });
-          }}
-        />
+        For <Choice label="Target frame" value={at} options={choices} onChange={choose} />
+        {another && (
+          <>
+            ,{" "}
+            <NumberField
+              label="Width of the frame"
+              value={another.width}
+              least={16}
+              most={16384}
+              digits={0}
+              unit=" px"
+              onChange={(width) => resize({ width: Math.round(width) })}
+            />{" "}
+            ×{" "}
+            <NumberField
+              label="Height of the frame"
+              value={another.height}
+              least={16}
+              most={16384}
+              digits={0}
+              unit=" px"
+              onChange={(height) => resize({ height: Math.round(height) })}
+            />
+          </>
+        )}
         , deliver{" "}
         <Choice
           label="Extent"
@@ -154,7 +195,7 @@ export function TargetSheet({ target, overlay, plan, onChange }: Props) {
   );
 }
 
-function NameSentence({ target, plan, onChange }: Omit<Props, "overlay">) {
+function NameSentence({ target, plan, onChange }: Omit<Props, "overlay" | "targets">) {
   const tokens = useQuery({
     queryKey: ["name-tokens"],
     queryFn: () => answer(api.GET("/api/name-tokens")),

@@ -1,7 +1,8 @@
 import { ArrowLeft, ArrowRight, Copy, Plus, Trash2 } from "lucide-react";
 import type { NamedTarget } from "../api/client";
 import { renameAt } from "./retarget";
-import { changeTargets, freeName } from "./targets";
+import { freeName, NEW_TARGET } from "./targetName";
+import { changeTargets } from "./targets";
 
 interface Props {
   targets: NamedTarget[];
@@ -49,7 +50,7 @@ export function TargetTools({ targets, chosen, onChoose }: Props) {
     [
       "Add a target",
       Plus,
-      () => put({ ...PLAIN, name: freeName(targets, "New target") }, targets.length),
+      () => put({ ...PLAIN, name: freeName(targets, NEW_TARGET) }, targets.length),
       false,
     ],
     [

@@ -95,10 +95,3 @@ export function useTargets(packageId: number): TargetsState {
   }, [fetched.data, packageId]);
   return state.packageId === packageId ? state : { ...state, targets: [], chosen: "" };
 }
-
-/** A name that no target has. */
-export function freeName(targets: NamedTarget[], wanted: string): string {
-  let name = wanted;
-  for (let i = 2; targets.some((target) => target.name === name); i++) name = `${wanted} ${i}`;
-  return name;
-}

@@ -90,6 +90,9 @@ class TargetsTest {
     assertEquals(2, changes.size());
     assertEquals(1.5, changes.getLast().scale());
     button("Deliver").click();
+    // So large the name is cut there.
+    assertThat(page.getByRole(AriaRole.ALERTDIALOG)).containsText("Upright: The frame cuts");
+    button("Deliver all the same").click();
     assertThat(page.getByRole(AriaRole.ARTICLE)).hasCount(1);
     BufferedImage upright = ImageIO.read(file("skipper-lower-third_upright.png").toFile());
     assertEquals(1080, upright.getWidth());
@@ -113,8 +116,17 @@ class TargetsTest {
   void targetsAreAddedNamedOrderedAndTakenAway() {
     button("Add a target").click();
     assertThat(labelled("Name of the target")).hasValue("New target");
+    labelled("Target frame").selectOption("Square, 1080 × 1080");
+    assertThat(labelled("Name of the target")).hasValue("Square");
+    labelled("Target frame").selectOption("a frame of another size");
+    labelled("Width of the frame").fill("1500");
+    labelled("Width of the frame").press("Enter");
+    labelled("Height of the frame").fill("400");
+    labelled("Height of the frame").press("Enter");
+    assertThat(button("Target Square")).containsText("1500 × 400");
     labelled("Name of the target").fill("Keyer");
     labelled("Target frame").selectOption("HD 720, 1280 × 720");
+    assertThat(labelled("Name of the target")).hasValue("Keyer");
     labelled("Alpha kind").selectOption("fill and key as two files");
     labelled("Fill").selectOption("shaped by its key");
     page.getByText("What names can hold").click();
