@@ -1,4 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
 import {
   answer,
   api,
@@ -55,8 +56,15 @@ export function TargetSheet({ target, targets, overlay, plan, onChange }: Props)
     [ANOTHER, "a frame of another size"] as const,
   ];
   const given = target.frame.kind === "given" ? target.frame.frame : null;
-  const at = given ? known.findIndex(({ frame }) => sameFrame(frame, given)) : OWN;
+  // Asked for another size, one that is in the list is shown by its numbers all the same.
+  const [sized, setSized] = useState("");
+  const at = !given
+    ? OWN
+    : sized === target.name
+      ? ANOTHER
+      : known.findIndex(({ frame }) => sameFrame(frame, given));
   const choose = (i: number) => {
+    setSized(i === ANOTHER ? target.name : "");
     if (i === OWN) {
       onChange({ ...target, frame: { kind: "own" } });
       return;
