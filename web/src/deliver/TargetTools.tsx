@@ -1,5 +1,6 @@
 import { ArrowLeft, ArrowRight, Copy, Plus, Trash2 } from "lucide-react";
 import type { NamedTarget } from "../api/client";
+import { PLAIN_TARGET } from "./plainTarget";
 import { renameAt } from "./retarget";
 import { freeName, NEW_TARGET } from "./targetName";
 import { changeTargets } from "./targets";
@@ -9,23 +10,6 @@ interface Props {
   chosen: NamedTarget;
   onChoose: (name: string) => void;
 }
-
-const PLAIN: Omit<NamedTarget, "name"> = {
-  frame: { kind: "own" },
-  file: {
-    extent: { kind: "frame" },
-    format: "PNG",
-    depth: "EIGHT",
-    carried: { kind: "straight" },
-    compression: "DEFLATE",
-    level: 2,
-    dither: true,
-    dotsPerInch: 72,
-    sidecar: false,
-  },
-  pattern: "{overlay}_{target}",
-  ifThere: "REPLACE",
-};
 
 /** Names, orders, adds and takes away targets. */
 export function TargetTools({ targets, chosen, onChoose }: Props) {
@@ -50,7 +34,7 @@ export function TargetTools({ targets, chosen, onChoose }: Props) {
     [
       "Add a target",
       Plus,
-      () => put({ ...PLAIN, name: freeName(targets, NEW_TARGET) }, targets.length),
+      () => put({ ...PLAIN_TARGET, name: freeName(targets, NEW_TARGET) }, targets.length),
       false,
     ],
     [

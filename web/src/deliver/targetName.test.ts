@@ -1,27 +1,12 @@
 import { expect, test } from "vitest";
 import type { NamedTarget } from "../api/client";
+import { PLAIN_TARGET } from "./plainTarget";
 import { freeName, namedAfter } from "./targetName";
 
 const FRAMES = ["HD 720", "Upright 9:16", "QHD 1440"];
 
 function called(name: string): NamedTarget {
-  return {
-    name,
-    frame: { kind: "own" },
-    file: {
-      extent: { kind: "frame" },
-      format: "PNG",
-      depth: "EIGHT",
-      carried: { kind: "straight" },
-      compression: "DEFLATE",
-      level: 2,
-      dither: true,
-      dotsPerInch: 72,
-      sidecar: false,
-    },
-    pattern: "{overlay}",
-    ifThere: "REPLACE",
-  };
+  return { ...PLAIN_TARGET, name };
 }
 
 test("a new target is called as its frame, and as the next one it gets", () => {

@@ -177,7 +177,6 @@ final class PngReadBack {
           end > 0 && Arrays.equals(content, end, content.length, ROWS_END, 0, ROWS_END.length),
           "rows");
       clear = inflated(content);
-      demand(y > first, "rows");
       if (clear && content.length <= LONGEST_KNOWN) {
         synchronized (CLEAR) {
           CLEAR.put(chunk, y - first);

@@ -204,12 +204,15 @@ public class DeliveryService {
       LOG.error("Run {} ended in an unexpected way", run.id(), e);
     } finally {
       boolean stopped = progress.wasCalledOff();
-      history.end(
-          run,
-          stopped ? DeliveryRun.State.STOPPED : DeliveryRun.State.DONE,
-          stopped ? "It was called off." : "",
-          progress);
-      running.remove(run.id());
+      try {
+        history.end(
+            run,
+            stopped ? DeliveryRun.State.STOPPED : DeliveryRun.State.DONE,
+            stopped ? "It was called off." : "",
+            progress);
+      } finally {
+        running.remove(run.id());
+      }
     }
   }
 
