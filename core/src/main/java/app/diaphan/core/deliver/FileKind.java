@@ -60,9 +60,15 @@ public record FileKind(
     return png().with(FileFormat.TIFF).with(BitDepth.SIXTEEN);
   }
 
-  /** What the names of its files end with, before the extension; one for each file. */
-  public List<String> suffixes() {
-    return FilePart.of(carried).stream().map(FilePart::suffix).toList();
+  /**
+   * The files that carry it, one for each part.
+   *
+   * @param name without suffix and extension
+   */
+  public List<String> fileNames(String name) {
+    return FilePart.of(carried).stream()
+        .map(part -> name + part.suffix() + "." + format.extension())
+        .toList();
   }
 
   public FileKind with(Extent other) {

@@ -84,11 +84,7 @@ public final class RosterPlan {
       }
       checkCells(names, columns, row);
       String name = FileName.check(names.name(values));
-      List<String> files =
-          target.file().suffixes().stream()
-              .map(suffix -> name + suffix + "." + target.file().format().extension())
-              .toList();
-      return new PlannedRow(place, design, named, name, files, "");
+      return new PlannedRow(place, design, named, name, target.file().fileNames(name), "");
     } catch (InvalidInput e) {
       return new PlannedRow(place, design, named, "", List.of(), e.getMessage());
     }

@@ -82,12 +82,7 @@ public final class DeliveryPlan {
     if (problem.isEmpty() && extent.empty()) {
       problem = "Nothing is drawn on this frame, so there is nothing to trim to.";
     }
-    List<String> files =
-        problem.isEmpty()
-            ? target.file().suffixes().stream()
-                .map(suffix -> name + suffix + "." + target.file().format().extension())
-                .toList()
-            : List.of();
+    List<String> files = problem.isEmpty() ? target.file().fileNames(name) : List.of();
     return new PlannedFile(place, named, overlay, name, files, extent, problem);
   }
 

@@ -16,9 +16,11 @@ import app.diaphan.core.overlay.Place;
 import app.diaphan.core.overlay.TextBox;
 import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.core.overlay.retarget.ForTarget;
+import app.diaphan.core.targets.DeliveryPlan;
 import app.diaphan.core.targets.IfThere;
 import app.diaphan.core.targets.NamePattern;
 import app.diaphan.core.targets.NamedTarget;
+import app.diaphan.core.targets.OwnFiles;
 import app.diaphan.core.targets.TargetList;
 import java.time.LocalDate;
 import java.util.EnumSet;
@@ -32,6 +34,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class RosterPlanTest {
   private static final NamedTarget AS_DESIGNED = TargetList.AS_DESIGNED.targets().getFirst();
+  private static final LocalDate DAY = LocalDate.of(2026, 7, 1);
   private static final NamedTarget OTHER =
       new NamedTarget(
           "Other",
@@ -64,8 +67,7 @@ class RosterPlanTest {
         java.util.Arrays.stream(names).map(name -> Row.of(List.of(name, "Heron"))).toList();
     Optional<NamePattern> told =
         pattern.isEmpty() ? Optional.empty() : Optional.of(new NamePattern(pattern));
-    return new RosterPlan("Regatta", LocalDate.of(2026, 7, 1), told, "name")
-        .of(rows, List.of(design), targets);
+    return new RosterPlan("Regatta", DAY, told, "name").of(rows, List.of(design), targets);
   }
 
   private static List<String> troubles(RosterDesign design, String name) {
@@ -120,6 +122,21 @@ class RosterPlanTest {
             IfThere.KEEP_BESIDE);
     List<PlannedRow> beside = plan("", List.of(keeping), design(WORDS), "Tam");
     assertEquals(beside, elsewhere.marked(beside));
+  }
+
+  @Test
+  void filesOfAnOverlayThatGoesOutByItselfAreNotReplaced() {
+    NamesElsewhere elsewhere = new NamesElsewhere();
+    DeliveryPlan.Planned alone = new DeliveryPlan.Planned(design(WORDS).overlay(), 3);
+    elsewhere.add(new OwnFiles("Regatta", DAY).of(List.of(alone), List.of(AS_DESIGNED, OTHER)));
+    List<PlannedRow> planned = plan("{name}", "LOWER-third", "Tam", "lower-third_other");
+    List<PlannedRow> marked = elsewhere.marked(planned);
+    assertEquals(
+        "Its file \"lower-third.png\" would take the place of the overlay \"Lower third\" at \"%s\". Tell their files apart in the names."
+            .formatted(AS_DESIGNED.name()),
+        marked.get(0).problem());
+    assertEquals("", marked.get(1).problem());
+    assertTrue(marked.get(2).problem().contains(OTHER.name()), marked.get(2).problem());
   }
 
   @Test

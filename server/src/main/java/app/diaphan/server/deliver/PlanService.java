@@ -6,10 +6,8 @@ import app.diaphan.core.overlay.Differences;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.roster.AskedColumn;
 import app.diaphan.core.roster.Columns;
-import app.diaphan.core.roster.Filling;
 import app.diaphan.core.roster.OpenSlots;
 import app.diaphan.core.roster.PlannedRow;
-import app.diaphan.core.roster.Roster;
 import app.diaphan.core.roster.RosterDesign;
 import app.diaphan.core.roster.Row;
 import app.diaphan.core.roster.RowChecks;
@@ -42,7 +40,6 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -130,19 +127,11 @@ public class PlanService {
    * @param targets in order
    */
   public List<Line> plan(Long packageId, List<Long> overlayIds, List<NamedTarget> targets) {
-    Set<String> fed = fed(packageId);
     List<OverlayEntity> entities =
-        store.overlaysOf(packageId).stream()
+        designs.alone(packageId).stream()
             .filter(entity -> overlayIds.isEmpty() || overlayIds.contains(entity.id()))
-            .filter(entity -> !fed.contains(entity.id().toString()) || !asks(entity))
             .toList();
-    List<DeliveryPlan.Planned> planned =
-        entities.stream()
-            .map(
-                entity ->
-                    new DeliveryPlan.Planned(
-                        Filling.without(store.dressed(entity)), entity.revision()))
-            .toList();
+    List<DeliveryPlan.Planned> planned = entities.stream().map(designs::planned).toList();
     DeliveryPlan plan =
         new DeliveryPlan(deliverer(packageId), store.get(packageId).name(), LocalDate.now(clock));
     Map<String, String> digests = digests(packageId);
@@ -155,18 +144,6 @@ public class PlanService {
               MadeFrom.of(file, digests, MadeFrom.Makers.current())));
     }
     return lines;
-  }
-
-  /** What rosters fill goes out row by row, with them. */
-  private Set<String> fed(Long packageId) {
-    return rosters.of(packageId).stream()
-        .flatMap(roster -> roster.roster().designs().stream())
-        .map(Roster.Fed::overlay)
-        .collect(Collectors.toSet());
-  }
-
-  private static boolean asks(OverlayEntity entity) {
-    return OpenSlots.any(PackageStore.documentOf(entity));
   }
 
   /** What leaves something open and has nobody to fill it is not delivered with its braces. */

@@ -5,12 +5,15 @@ import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.roster.Columns;
 import app.diaphan.core.roster.Filling;
 import app.diaphan.core.roster.NamesElsewhere;
+import app.diaphan.core.roster.OpenSlots;
 import app.diaphan.core.roster.PlannedRow;
 import app.diaphan.core.roster.Roster;
 import app.diaphan.core.roster.RosterDesign;
 import app.diaphan.core.roster.RosterPlan;
 import app.diaphan.core.roster.Row;
+import app.diaphan.core.targets.DeliveryPlan;
 import app.diaphan.core.targets.NamedTarget;
+import app.diaphan.core.targets.OwnFiles;
 import app.diaphan.server.store.OverlayEntity;
 import app.diaphan.server.store.PackageStore;
 import app.diaphan.server.store.PictureEntity;
@@ -88,8 +91,26 @@ public class RosterDesigns {
   }
 
   /**
-   * The same in these designs, which are handed back with each file. What would take the place of a
-   * file of another of the package's rosters has a problem.
+   * The overlays of a package that go out by themselves: not those that ask for columns and that a
+   * roster feeds.
+   */
+  public List<OverlayEntity> alone(Long packageId) {
+    Set<String> fed =
+        rosters.of(packageId).stream()
+            .flatMap(roster -> roster.roster().designs().stream())
+            .map(Roster.Fed::overlay)
+            .collect(Collectors.toSet());
+    return store.overlaysOf(packageId).stream()
+        .filter(
+            entity ->
+                !fed.contains(entity.id().toString())
+                    || !OpenSlots.any(PackageStore.documentOf(entity)))
+        .toList();
+  }
+
+  /**
+   * The same in these designs, which are handed back with each file. What would take the place of
+   * another file of the package has a problem.
    */
   public List<PlannedRow> plan(
       RosterEntity entity,
@@ -102,13 +123,21 @@ public class RosterDesigns {
         List<Row> others = rosters.rowsOf(other.id()).stream().map(RosterRowEntity::row).toList();
         elsewhere.add(
             other.roster().name(),
-            alone(other, others, targets, of(other).stream().map(Design::design).toList()));
+            rowsAlone(other, others, targets, of(other).stream().map(Design::design).toList()));
       }
     }
-    return elsewhere.marked(alone(entity, rows, targets, wanted));
+    elsewhere.add(
+        new OwnFiles(store.get(entity.packageId()).name(), LocalDate.now(clock))
+            .of(alone(entity.packageId()).stream().map(this::planned).toList(), targets));
+    return elsewhere.marked(rowsAlone(entity, rows, targets, wanted));
   }
 
-  private List<PlannedRow> alone(
+  /** An overlay as it goes out by itself. */
+  public DeliveryPlan.Planned planned(OverlayEntity overlay) {
+    return new DeliveryPlan.Planned(Filling.without(store.dressed(overlay)), overlay.revision());
+  }
+
+  private List<PlannedRow> rowsAlone(
       RosterEntity entity,
       List<Row> rows,
       List<NamedTarget> targets,
