@@ -31,6 +31,7 @@ export type Finish = Look["finishes"][number];
 export type FinishSet = Schemas["FinishSet"];
 /** A finish of one kind. */
 export type FinishOf<K extends Finish["kind"]> = Extract<Finish, { kind: K }>;
+export type Ornament = Schemas["Ornament"];
 export type Frame = Schemas["Frame"];
 export type OwnMargin = Schemas["OwnMargin"];
 export type FrameEntry = Schemas["FrameEntry"];

@@ -6,7 +6,7 @@ import { useOverlay } from "../document/overlayStore";
 import { findPiece } from "../document/tree";
 import { addFinish } from "../finishes/addFinish";
 import { KINDS } from "../finishes/kinds";
-import { toggleShelf } from "../pictures/shelfOpen";
+import { toggleAdd } from "../stack/addOpen";
 import { addPlate, duplicate, selectAll, selectNext } from "../stack/stackActions";
 import { addText } from "../stage/addText";
 import { useHand } from "../stage/hand";
@@ -87,7 +87,8 @@ export function actionsOf({ view, toggleGuides }: Means): Action[] {
       flushSync(() => addPlate());
       document.querySelector<HTMLElement>("[data-sheet] input[role=spinbutton]")?.focus();
     }),
-    free("Add a picture", "i", toggleShelf),
+    free("Add a picture", "i", () => toggleAdd("pictures")),
+    { name: "Add an ornament", toChosen: false, inMenu: false, run: () => toggleAdd("ornaments") },
     free("Choose every piece", "e", selectAll, true),
     free("Choose the next piece behind", "n", () => selectNext(1)),
     free("Choose the next piece in front", "Shift+n", () => selectNext(-1)),

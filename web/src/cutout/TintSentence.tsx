@@ -1,6 +1,6 @@
 import type { PictureSummary, Tint } from "../api/client";
 import { Angle, Percent } from "../finishes/fields";
-import { Stops } from "../sheets/Stops";
+import { Stops } from "../paint/Stops";
 import { Choice } from "../ui/Choice";
 import { ColourField } from "../ui/ColourField";
 import { NumberField } from "../ui/NumberField";
@@ -50,6 +50,7 @@ export function TintSentence({ tint, picture, onChange }: Props) {
       {tint.kind === "gradient" && (
         <Stops
           stops={tint.stops}
+          named={(label) => label}
           onChange={(stops, key) => onChange({ ...tint, stops }, key && `tint-${key}`)}
         />
       )}

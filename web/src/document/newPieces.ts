@@ -1,11 +1,12 @@
 import type {
   Hook,
   Look,
+  Ornament,
   Overlay,
   PicturePiece,
-  Piece,
   PictureSummary,
   Place,
+  PlatePiece,
   TextPiece,
 } from "../api/client";
 import { displayWidth } from "../stage/geometry";
@@ -101,7 +102,7 @@ export function newText(overlay: Overlay, words = "Your words", spot?: Spot): Te
   };
 }
 
-export function newPlate(overlay: Overlay, spot?: Spot): Piece {
+export function newPlate(overlay: Overlay, spot?: Spot): PlatePiece {
   return {
     ...common(overlay, "plate", "Plate"),
     place: placeAt(overlay, spot),
@@ -111,6 +112,20 @@ export function newPlate(overlay: Overlay, spot?: Spot): Piece {
     height: Math.round(140 * scale(overlay)),
     backing: { pieces: [], left: 0, top: 0, right: 0, bottom: 0 },
     paint: { kind: "flat", colour: "#124b5c" },
+  };
+}
+
+/** As large as it goes into a box that any ornament can be seen in. */
+export function newOrnament(overlay: Overlay, ornament: Ornament): PlatePiece {
+  const room = { width: 480 * scale(overlay), height: 200 * scale(overlay) };
+  const width = Math.min(room.width, room.height * ornament.width);
+  return {
+    ...newPlate(overlay),
+    ...common(overlay, "ornament", ornament.name),
+    shape: { kind: "drawn", path: ornament.path, evenOdd: false },
+    width: Math.round(width * 10) / 10,
+    height: Math.round((width / ornament.width) * 10) / 10,
+    paint: { kind: "flat", colour: "#f3ead2" },
   };
 }
 

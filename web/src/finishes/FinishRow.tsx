@@ -1,6 +1,6 @@
 import { ChevronDown, ChevronUp, X } from "lucide-react";
 import type { ReactNode } from "react";
-import type { Finish, FinishOf } from "../api/client";
+import type { Finish, FinishOf, Paint, PictureSummary } from "../api/client";
 import { HaloSheet } from "./HaloSheet";
 import { InsetSheet } from "./InsetSheet";
 import { OutlineSheet } from "./OutlineSheet";
@@ -13,6 +13,9 @@ import { SoftenSheet } from "./SoftenSheet";
 interface Props {
   finish: Finish;
   name: string;
+  pictures: readonly PictureSummary[];
+  /** The paint of the piece's face, if it has one. */
+  face: Paint | undefined;
   onChange: (next: Finish, key: string) => void;
   onRemove: () => void;
   /** Nothing where there is no way. */
@@ -46,7 +49,7 @@ export function FinishRow(props: Props) {
         </IconButton>
       </div>
       <div className={finish.on ? "" : "opacity-60"}>
-        <Sheet finish={finish} name={name} onChange={onChange} />
+        <Sheet {...props} />
       </div>
     </div>
   );
@@ -67,15 +70,13 @@ function IconButton(props: { label: string; act: (() => void) | undefined; child
   ) : null;
 }
 
-function Sheet(props: {
-  finish: Finish;
-  name: string;
-  onChange: (next: Finish, key: string) => void;
-}) {
-  const { finish, name, onChange } = props;
+function Sheet(props: Pick<Props, "finish" | "name" | "pictures" | "face" | "onChange">) {
+  const { finish, name, pictures, face, onChange } = props;
   const given = <K extends Finish["kind"]>(same: FinishOf<K>): SheetProps<K> => ({
     finish: same,
     name,
+    pictures,
+    face,
     onChange: (next, key) => onChange({ ...same, ...next }, key),
   });
   switch (finish.kind) {

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { flushSync } from "react-dom";
-import type { Finish, GroupPiece, Look, Piece } from "../api/client";
+import type { Finish, GroupPiece, Look, Piece, PictureSummary } from "../api/client";
 import { Section } from "../sheets/Section";
 import { Choice } from "../ui/Choice";
 import { memoOn } from "../ui/memoOn";
@@ -14,6 +14,7 @@ import { KINDS, nameAmong } from "./kinds";
 
 interface Props {
   piece: Piece;
+  pictures: PictureSummary[];
   onChange: (next: (piece: Piece) => Piece, did: string, key: string) => void;
 }
 
@@ -23,15 +24,17 @@ const FINISHING = [
 ] as const;
 
 /** What is done to a piece's edge and surface. */
-export const FinishSection = memoOn(Finishes, ({ piece }) => [
+export const FinishSection = memoOn(Finishes, ({ piece, pictures }) => [
   piece.id,
   piece.name,
   piece.look.finishes,
   piece.look.follows,
   piece.kind === "group" && piece.finishing,
+  "paint" in piece && piece.paint,
+  pictures,
 ]);
 
-function Finishes({ piece, onChange }: Props) {
+function Finishes({ piece, pictures, onChange }: Props) {
   const [adding, setAdding] = useState(false);
   const { finishes } = piece.look;
   const relook = (next: Partial<Look>, did: string, key: string) =>
@@ -54,6 +57,8 @@ function Finishes({ piece, onChange }: Props) {
           key={i}
           finish={finish}
           name={nameAmong(finishes, i)}
+          pictures={pictures}
+          face={"paint" in piece ? piece.paint : undefined}
           onChange={(next, key) =>
             give(
               finishes.map((other, j) => (j === i ? next : other)),

@@ -1,5 +1,6 @@
 import { Choice } from "../ui/Choice";
-import { Ink, Length, UnderFace } from "./fields";
+import { PaintChoice } from "../paint/PaintChoice";
+import { Length, Percent, UnderFace } from "./fields";
 import type { SheetProps } from "./sheet";
 
 const SIDES = [
@@ -14,7 +15,8 @@ const CORNERS = [
   ["BEVELLED", "bevelled"],
 ] as const;
 
-export function OutlineSheet({ finish, name, onChange }: SheetProps<"outline">) {
+export function OutlineSheet(props: SheetProps<"outline">) {
+  const { finish, name, pictures, face, onChange } = props;
   return (
     <>
       A line of{" "}
@@ -36,7 +38,12 @@ export function OutlineSheet({ finish, name, onChange }: SheetProps<"outline">) 
         options={CORNERS}
         onChange={(corners) => onChange({ corners }, "")}
       />{" "}
-      corners, <Ink name={name} {...finish} onChange={onChange} />
+      corners at{" "}
+      <Percent
+        label={`${name} opacity`}
+        value={finish.opacity}
+        onChange={(opacity) => onChange({ opacity }, "opacity")}
+      />
       {finish.side !== "INSIDE" && (
         <>
           ,{" "}
@@ -47,7 +54,14 @@ export function OutlineSheet({ finish, name, onChange }: SheetProps<"outline">) 
           />
         </>
       )}
-      .
+      , filled with{" "}
+      <PaintChoice
+        paint={finish.paint}
+        pictures={pictures}
+        of={name}
+        face={face}
+        onChange={(paint, key) => onChange({ paint }, `paint-${key}`)}
+      />
     </>
   );
 }

@@ -37,6 +37,7 @@ export function openables(piece: Piece): Openable[] {
   if (piece.kind === "text" || piece.kind === "plate") {
     const paint = piece.paint;
     if (paint.kind === "flat") colour("the colour of its paint", "PAINT");
+    else if (paint.kind === "pattern") colour("the ink of its pattern", "PAINT");
     else if (paint.kind === "picture" || paint.kind === "texture") {
       found.push({
         words: "the picture of its paint",

@@ -1,9 +1,10 @@
 import { useEffect } from "react";
 import type { PictureSummary } from "../api/client";
+import { OrnamentShelf } from "../ornaments/OrnamentShelf";
 import { PictureShelf } from "../pictures/PictureShelf";
-import { toggleShelf, useShelfOpen } from "../pictures/shelfOpen";
 import { TakingInNote } from "../pictures/TakingInNote";
 import { addText } from "../stage/addText";
+import { toggleAdd, useAddOpen } from "./addOpen";
 import { addPlate } from "./stackActions";
 
 interface Props {
@@ -13,10 +14,11 @@ interface Props {
   onFind: () => void;
 }
 
-/** The head of the stack: add a text, a plate or a picture. */
+/** The head of the stack: add a text, a plate, an ornament or a picture. */
 export function AddBar({ packageId, pictures, onFind }: Props) {
-  const open = useShelfOpen((state) => state.open);
-  useEffect(() => () => useShelfOpen.setState({ open: false }), []);
+  const open = useAddOpen((state) => state.open);
+  useEffect(() => () => useAddOpen.setState({ open: null }), []);
+  const close = () => useAddOpen.setState({ open: null });
   return (
     <div className="border-b border-base-300 px-3 py-2">
       <div className="flex items-center gap-1">
@@ -30,11 +32,19 @@ export function AddBar({ packageId, pictures, onFind }: Props) {
         <button
           type="button"
           className="btn btn-sm"
-          aria-expanded={open}
-          onClick={toggleShelf}
+          aria-expanded={open === "pictures"}
+          onClick={() => toggleAdd("pictures")}
           title="I"
         >
           Picture
+        </button>
+        <button
+          type="button"
+          className="btn btn-sm"
+          aria-expanded={open === "ornaments"}
+          onClick={() => toggleAdd("ornaments")}
+        >
+          Ornament
         </button>
         <button
           type="button"
@@ -45,7 +55,10 @@ export function AddBar({ packageId, pictures, onFind }: Props) {
           Find
         </button>
       </div>
-      {open && <PictureShelf packageId={packageId} pictures={pictures} onAdded={toggleShelf} />}
+      {open === "pictures" && (
+        <PictureShelf packageId={packageId} pictures={pictures} onAdded={close} />
+      )}
+      {open === "ornaments" && <OrnamentShelf onAdded={close} />}
       <TakingInNote />
     </div>
   );

@@ -180,7 +180,7 @@ function Sheet({ piece, drawn, pictures }: SheetProps) {
       {piece.kind !== "group" && (
         <PaintSection piece={piece} pictures={pictures} onChange={changeFaced} />
       )}
-      <FinishSection piece={piece} onChange={changeAny} />
+      <FinishSection piece={piece} pictures={pictures} onChange={changeAny} />
       <SlotsSection piece={piece} onChange={changeAny} />
       <ArrangeSection count={1} />
     </>

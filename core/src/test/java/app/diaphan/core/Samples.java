@@ -142,7 +142,7 @@ public final class Samples {
 
   public static Outline outline(double width, Outline.Side side, String colour) {
     return new Outline(
-        true, width, side, Outline.Corners.ROUND, Colour.parse(colour), 1, UnderFace.AUTOMATIC);
+        true, width, side, Outline.Corners.ROUND, flat(colour), 1, UnderFace.AUTOMATIC);
   }
 
   /** One finish of each kind, in one colour. */
@@ -156,7 +156,13 @@ public final class Samples {
         new Shadow(on, 60, 7, 12, 0.2, paint, 0.8, UnderFace.AUTOMATIC),
         new Halo(on, 14, 0.3, paint, 0.9, UnderFace.AUTOMATIC),
         new Outline(
-            on, 4, Outline.Side.CENTRED, Outline.Corners.MITRED, paint, 1, UnderFace.AUTOMATIC),
+            on,
+            4,
+            Outline.Side.CENTRED,
+            Outline.Corners.MITRED,
+            flat(colour),
+            1,
+            UnderFace.AUTOMATIC),
         new Inset(on, 60, 3, 8, 0.2, paint, 0.8),
         new Rim(on, 9, 0.2, paint, 0.7),
         new Relief(on, 6, Relief.Profile.ROUND, 1, -120, 40, false, paint, 0.9, paint, 0.7, 1),

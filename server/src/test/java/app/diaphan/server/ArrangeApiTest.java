@@ -307,6 +307,9 @@ class ArrangeApiTest {
     JsonNode finishes = stack.get(1).path("look").path("finishes");
     assertEquals("shadow", finishes.get(0).path("kind").asString());
     assertEquals("ROUND", finishes.get(1).path("corners").asString());
+    assertEquals("flat", finishes.get(1).path("paint").path("kind").asString());
+    assertEquals("#ffffff", finishes.get(1).path("paint").path("colour").asString());
+    assertTrue(!finishes.get(1).has("colour"));
     JsonNode group = stack.get(2);
     assertEquals(0.5, group.path("look").path("overallOpacity").asDouble());
     assertEquals(1, group.path("look").path("faceOpacity").asDouble());

@@ -114,6 +114,28 @@ class PictureApiTest {
   }
 
   @Test
+  void aPictureThatLinesOfAFinishSetShowIsKept() throws IOException {
+    long id = upload("rope.png", png(BufferedImage.TYPE_INT_RGB, Color.GREEN)).path("id").asLong();
+    String set =
+        """
+        {"name":"Roped","lines":1080,"finishes":[
+         {"kind":"outline","on":true,"width":9,"side":"OUTSIDE","corners":"ROUND","opacity":1,
+          "paint":{"kind":"texture","picture":"rope.png","width":20,"turn":0,"right":0,"down":0},
+          "underFace":"AUTOMATIC"}]}""";
+    Answer kept =
+        SERVER.put(
+            "/api/packages/" + packageId + "/house",
+            """
+            {"colours":[],"finishSets":[%s],
+             "ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0}}"""
+                .formatted(set));
+    assertEquals(200, kept.status(), kept::detail);
+    Answer refused = SERVER.delete("/api/pictures/" + id);
+    assertEquals(422, refused.status());
+    assertTrue(refused.detail().contains("the finish set Roped"), refused.detail());
+  }
+
+  @Test
   void aPictureIsReplacedWhereverItIsUsedAndNotTakenAwayWhileItIs() throws IOException {
     long id = upload("mark.png", png(BufferedImage.TYPE_INT_RGB, Color.GREEN)).path("id").asLong();
     String overlay = overlayShowing("mark.png");

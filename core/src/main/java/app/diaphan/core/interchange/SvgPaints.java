@@ -39,9 +39,7 @@ final class SvgPaints {
       case Paint.Flat(Colour colour) -> Optional.of(flat(colour));
       case Paint.Linear linear -> Optional.of(linear(linear, width, height));
       case Paint.Radial radial -> Optional.of(radial(radial, width, height));
-      case Paint.Conic conic -> Optional.empty();
-      case Paint.Texture texture -> Optional.empty();
-      case Paint.Pictured pictured -> Optional.empty();
+      case Paint.Conic _, Paint.Texture _, Paint.Pictured _, Paint.Patterned _ -> Optional.empty();
     };
   }
 

@@ -3,6 +3,7 @@ package app.diaphan.core.overlay;
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Require;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What a face is filled with. Places are shares of the piece's box, so that paint grows with it.
@@ -99,6 +100,92 @@ public sealed interface Paint {
       Require.present(picture, "The picture of a paint");
       Require.present(fit, "The fit of a paint's picture");
     }
+  }
+
+  /**
+   * A pattern that Diaphan draws itself, in two colours.
+   *
+   * @param width of one repetition, in display units
+   * @param turn of its rows, in degrees clockwise
+   * @param right where a repetition begins, in display units from the box's top left
+   * @param ink of what is drawn
+   * @param ground of what lies between
+   */
+  record Patterned(
+      Pattern pattern,
+      double width,
+      double turn,
+      double right,
+      double down,
+      Colour ink,
+      Colour ground)
+      implements Paint {
+    public Patterned {
+      Require.present(pattern, "The pattern of a paint");
+      Require.between(1, PieceRules.LARGEST, width, "The width of a pattern's repetition");
+      Require.between(-3600, 3600, turn, "The pattern's turn");
+      Require.between(-PieceRules.LARGEST, PieceRules.LARGEST, right, "The pattern's offset");
+      Require.between(-PieceRules.LARGEST, PieceRules.LARGEST, down, "The pattern's offset");
+      Require.present(ink, "The pattern's ink");
+      Require.present(ground, "The pattern's ground");
+    }
+
+    public Patterned withInk(Colour other) {
+      return new Patterned(pattern, width, turn, right, down, other, ground);
+    }
+  }
+
+  /** The name of the picture that it shows, for a paint that shows one. */
+  default Optional<String> pictureName() {
+    return switch (this) {
+      case Texture texture -> Optional.of(texture.picture());
+      case Pictured pictured -> Optional.of(pictured.picture());
+      case Flat _, Linear _, Radial _, Conic _, Patterned _ -> Optional.empty();
+    };
+  }
+
+  /** The same with another picture, for a paint that shows one. */
+  default Paint withPictureName(String other) {
+    return switch (this) {
+      case Texture(String _, double width, double turn, double right, double down) ->
+          new Texture(other, width, turn, right, down);
+      case Pictured(String _, PictureFit fit) -> new Pictured(other, fit);
+      case Flat _, Linear _, Radial _, Conic _, Patterned _ -> this;
+    };
+  }
+
+  /** The same with all lengths so many times as long; what is a share of the box stays. */
+  default Paint scaled(double by) {
+    return switch (this) {
+      case Texture(String picture, double width, double turn, double right, double down) ->
+          new Texture(picture, repetition(width, by), turn, length(right, by), length(down, by));
+      case Patterned(
+              Pattern pattern,
+              double width,
+              double turn,
+              double right,
+              double down,
+              Colour ink,
+              Colour ground) ->
+          new Patterned(
+              pattern,
+              repetition(width, by),
+              turn,
+              length(right, by),
+              length(down, by),
+              ink,
+              ground);
+      case Flat _, Linear _, Radial _, Conic _, Pictured _ -> this;
+    };
+  }
+
+  private static double repetition(double units, double by) {
+    return Math.clamp(length(units, by), 1, PieceRules.LARGEST);
+  }
+
+  /** Kept to a thousandth, so that going there and back does not pile up digits. */
+  private static double length(double units, double by) {
+    return Math.rint(units * by * 1000) / 1000;
   }
 
   /**

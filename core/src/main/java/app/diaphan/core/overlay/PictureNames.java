@@ -1,9 +1,11 @@
 package app.diaphan.core.overlay;
 
+import app.diaphan.core.overlay.finish.Finish;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 
 /** The pictures of a package that pieces name. */
 public final class PictureNames {
@@ -17,23 +19,21 @@ public final class PictureNames {
             piece -> {
               switch (piece) {
                 case PicturePiece picture -> names.add(picture.picture());
-                case PlatePiece plate -> addFrom(plate.paint(), names);
-                case TextPiece text -> addFrom(text.paint(), names);
+                case PlatePiece plate -> plate.paint().pictureName().ifPresent(names::add);
+                case TextPiece text -> text.paint().pictureName().ifPresent(names::add);
                 case GroupPiece group -> {}
               }
+              names.addAll(inFinishes(piece.look().finishes()));
             });
     return names;
   }
 
-  private static void addFrom(Paint paint, Set<String> names) {
-    switch (paint) {
-      case Paint.Texture texture -> names.add(texture.picture());
-      case Paint.Pictured pictured -> names.add(pictured.picture());
-      case Paint.Flat flat -> {}
-      case Paint.Linear linear -> {}
-      case Paint.Radial radial -> {}
-      case Paint.Conic conic -> {}
-    }
+  /** Every name in finishes, in order. */
+  public static Set<String> inFinishes(List<Finish> finishes) {
+    return finishes.stream()
+        .flatMap(finish -> finish.paints().stream())
+        .flatMap(paint -> paint.pictureName().stream())
+        .collect(Collectors.toCollection(TreeSet::new));
   }
 
   /** The pieces with other names for pictures; a name that is not among them stays. */
@@ -41,31 +41,31 @@ public final class PictureNames {
     return Pieces.mapped(
         pieces,
         piece ->
-            switch (piece) {
-              case PicturePiece picture ->
-                  picture.withPicture(names.getOrDefault(picture.picture(), picture.picture()));
-              case PlatePiece plate -> plate.withPaint(replaced(plate.paint(), names));
-              case TextPiece text -> text.withPaint(replaced(text.paint(), names));
-              case GroupPiece group -> group;
-            });
+            inFinishesReplaced(
+                switch (piece) {
+                  case PicturePiece picture ->
+                      picture.withPicture(names.getOrDefault(picture.picture(), picture.picture()));
+                  case PlatePiece plate -> plate.withPaint(replaced(plate.paint(), names));
+                  case TextPiece text -> text.withPaint(replaced(text.paint(), names));
+                  case GroupPiece group -> group;
+                },
+                names));
+  }
+
+  private static Piece inFinishesReplaced(Piece piece, Map<String, String> names) {
+    return piece.withLook(
+        piece
+            .look()
+            .withFinishes(
+                piece.look().finishes().stream()
+                    .map(finish -> finish.repainted(paint -> replaced(paint, names)))
+                    .toList()));
   }
 
   private static Paint replaced(Paint paint, Map<String, String> names) {
-    return switch (paint) {
-      case Paint.Texture texture ->
-          new Paint.Texture(
-              names.getOrDefault(texture.picture(), texture.picture()),
-              texture.width(),
-              texture.turn(),
-              texture.right(),
-              texture.down());
-      case Paint.Pictured pictured ->
-          new Paint.Pictured(
-              names.getOrDefault(pictured.picture(), pictured.picture()), pictured.fit());
-      case Paint.Flat same -> same;
-      case Paint.Linear same -> same;
-      case Paint.Radial same -> same;
-      case Paint.Conic same -> same;
-    };
+    return paint
+        .pictureName()
+        .map(name -> paint.withPictureName(names.getOrDefault(name, name)))
+        .orElse(paint);
   }
 }

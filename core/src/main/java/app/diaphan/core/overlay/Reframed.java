@@ -41,7 +41,7 @@ public final class Reframed {
               text.runs().stream().map(run -> run.withSize(length(run.size()))).toList(),
               text.setting(),
               box(text.box()),
-              paint(text.paint()),
+              text.paint().scaled(scale),
               text.look().scaled(scale),
               text.slots());
       case PlatePiece plate ->
@@ -55,7 +55,7 @@ public final class Reframed {
               length(plate.width()),
               length(plate.height()),
               backing(plate.backing()),
-              paint(plate.paint()),
+              plate.paint().scaled(scale),
               plate.look().scaled(scale),
               plate.slots());
       case PicturePiece picture ->
@@ -123,23 +123,6 @@ public final class Reframed {
       case PlateShape.Drawn same -> same;
       case PlateShape.FreePolygon(List<PlateShape.Vertex> points, double rounding) ->
           new PlateShape.FreePolygon(points, length(rounding));
-    };
-  }
-
-  private Paint paint(Paint paint) {
-    return switch (paint) {
-      case Paint.Texture texture ->
-          new Paint.Texture(
-              texture.picture(),
-              length(texture.width()),
-              texture.turn(),
-              length(texture.right()),
-              length(texture.down()));
-      case Paint.Flat same -> same;
-      case Paint.Linear same -> same;
-      case Paint.Radial same -> same;
-      case Paint.Conic same -> same;
-      case Paint.Pictured same -> same;
     };
   }
 

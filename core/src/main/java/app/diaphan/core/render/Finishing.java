@@ -50,12 +50,14 @@ final class Finishing {
   private static final long LARGE = 4L << 20;
 
   /**
+   * @param paints of finishes that take any
    * @param amount what the piece cuts away behind it, if it punches
    * @param cutBehind what punches within it cut away behind it
    */
   static PaintedPiece of(
       Look look,
       Silhouette silhouette,
+      BoxPaints paints,
       Body plain,
       Optional<Plane> amount,
       Optional<Plane> cutBehind) {
@@ -64,7 +66,7 @@ final class Finishing {
     List<Ranked> atop = new ArrayList<>();
     List<Soften> softening = new ArrayList<>();
     List<Finish> on = look.finishes().stream().filter(Finish::on).toList();
-    for (Drawn drawn : drawn(on, silhouette)) {
+    for (Drawn drawn : drawn(on, silhouette, paints)) {
       boolean heldOut = drawn.underFace().holdsOut(look.faceOpacity());
       for (Layer layer : drawn.layers().behind()) {
         (drawn.behind() == OUTLINE ? outlines : behind)
@@ -137,22 +139,22 @@ final class Finishing {
    * Finishes do not need each other, so they are drawn side by side; large ones one after another,
    * since each needs planes of its own while it is drawn.
    */
-  private static List<Drawn> drawn(List<Finish> finishes, Silhouette silhouette) {
+  private static List<Drawn> drawn(List<Finish> finishes, Silhouette silhouette, BoxPaints paints) {
     Bounds bounds = silhouette.solid().bounds();
     boolean large = (long) bounds.width() * bounds.height() > LARGE;
     return (large ? finishes.stream() : finishes.parallelStream())
-        .map(finish -> drawn(finish, silhouette))
+        .map(finish -> drawn(finish, silhouette, paints))
         .toList();
   }
 
-  private static Drawn drawn(Finish finish, Silhouette silhouette) {
+  private static Drawn drawn(Finish finish, Silhouette silhouette, BoxPaints paints) {
     return switch (finish) {
       case Shadow it when it.opacity() > 0 ->
           Drawn.behind(0, CastPainter.shadow(it, silhouette), it.underFace());
       case Halo it when it.opacity() > 0 ->
           Drawn.behind(1, CastPainter.halo(it, silhouette), it.underFace());
       case Outline it when it.opacity() > 0 ->
-          new Drawn(OUTLINE, 3, OutlinePainter.paint(it, silhouette), it.underFace());
+          new Drawn(OUTLINE, 3, OutlinePainter.paint(it, silhouette, paints), it.underFace());
       case Inset it when it.opacity() > 0 -> Drawn.atop(0, InsetPainter.paint(it, silhouette));
       case Rim it when it.opacity() > 0 -> Drawn.atop(1, RimPainter.paint(it, silhouette));
       case Relief it when it.opacity() > 0 -> Drawn.atop(2, ReliefPainter.paint(it, silhouette));

@@ -2,6 +2,7 @@ package app.diaphan.core.render;
 
 import app.diaphan.core.Sentence;
 import app.diaphan.core.overlay.Paint;
+import app.diaphan.core.overlay.PictureNames;
 import app.diaphan.core.overlay.PicturePiece;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.PlatePiece;
@@ -87,21 +88,17 @@ final class Measuring {
     };
   }
 
+  /** Looks whether the pictures that its finishes show are there. */
+  void finishes(Piece piece) {
+    PictureNames.inFinishes(piece.look().finishes()).forEach(name -> named(piece, name));
+  }
+
   void find(Piece piece, boolean prevents, String sentence) {
     findings.add(new Finding(piece.id(), sentence, prevents));
   }
 
   private Content.Fill fill(Piece piece, Paint paint) {
-    return new Content.Fill(
-        paint,
-        switch (paint) {
-          case Paint.Texture texture -> named(piece, texture.picture());
-          case Paint.Pictured pictured -> named(piece, pictured.picture());
-          case Paint.Flat flat -> Optional.empty();
-          case Paint.Linear linear -> Optional.empty();
-          case Paint.Radial radial -> Optional.empty();
-          case Paint.Conic conic -> Optional.empty();
-        });
+    return new Content.Fill(paint, paint.pictureName().flatMap(name -> named(piece, name)));
   }
 
   private Optional<Picture> named(Piece piece, String name) {

@@ -1,14 +1,14 @@
 package app.diaphan.core.render;
 
 import app.diaphan.core.overlay.finish.Outline;
-import app.diaphan.core.raster.Plane;
 import java.util.List;
 
 /** A line along the edge: what lies outside goes behind the face, what lies inside goes on it. */
 final class OutlinePainter {
   private OutlinePainter() {}
 
-  static FinishLayers paint(Outline outline, Silhouette silhouette) {
+  static FinishLayers paint(Outline outline, Silhouette silhouette, BoxPaints paints) {
+    Shader shader = paints.shader(outline.paint());
     double outside =
         switch (outline.side()) {
           case OUTSIDE -> outline.width();
@@ -19,12 +19,14 @@ final class OutlinePainter {
     Outline.Corners corners = outline.corners();
     return new FinishLayers(
         outside > 0
-            ? List.of(layer(outline, silhouette.grown(outside, corners, 0, 0, silhouette.canvas())))
+            ? List.of(
+                Layer.of(
+                    silhouette.grown(outside, corners, 0, 0, silhouette.canvas()),
+                    shader,
+                    outline.opacity()))
             : List.of(),
-        inside > 0 ? List.of(layer(outline, silhouette.alongEdge(inside, corners))) : List.of());
-  }
-
-  private static Layer layer(Outline outline, Plane coverage) {
-    return Layer.of(coverage, outline.colour(), outline.opacity());
+        inside > 0
+            ? List.of(Layer.of(silhouette.alongEdge(inside, corners), shader, outline.opacity()))
+            : List.of());
   }
 }

@@ -2,6 +2,7 @@ package app.diaphan.core.render;
 
 import app.diaphan.core.overlay.Crop;
 import app.diaphan.core.overlay.Paint;
+import app.diaphan.core.pattern.PatternTile;
 import app.diaphan.core.picture.Picture;
 import app.diaphan.core.picture.PictureSampler;
 import app.diaphan.core.picture.RasterPicture;
@@ -50,6 +51,7 @@ final class PaintShader {
       case Paint.Conic conic -> conic(conic);
       case Paint.Texture texture ->
           fill.picture().map(picture -> texture(texture, pixels(picture))).orElse(CLEAR);
+      case Paint.Patterned patterned -> patterned(patterned);
       case Paint.Pictured pictured ->
           fill.picture().map(picture -> pictured(pictured, pixels(picture))).orElse(CLEAR);
     };
@@ -103,11 +105,34 @@ final class PaintShader {
   }
 
   private Shader texture(Paint.Texture paint, RasterPicture picture) {
+    double height = paint.width() * picture.height() / picture.width();
+    return repeated(picture, paint.width(), height, paint.turn(), paint.right(), paint.down());
+  }
+
+  /** The tile has twice the pixels that it is drawn on, so that edges stay sharp at any turn. */
+  private Shader patterned(Paint.Patterned paint) {
+    double pixels = paint.width() * Math.sqrt(Math.abs(toPixels.getDeterminant()));
+    PatternTile tile = PatternTile.of(paint.pattern(), 2 * pixels);
+    RasterPicture picture = tile.picture();
+    double height = paint.width() * tile.height();
+    return new Shader.TwoColours(
+        repeated(picture, paint.width(), height, paint.turn(), paint.right(), paint.down()),
+        picture,
+        Shader.Flat.of(paint.ink()),
+        Shader.Flat.of(paint.ground()));
+  }
+
+  private Shader repeated(
+      RasterPicture picture,
+      double across,
+      double down,
+      double turn,
+      double offsetRight,
+      double offsetDown) {
     AffineTransform fromPicture = new AffineTransform(toPixels);
-    fromPicture.translate(paint.right(), paint.down());
-    fromPicture.rotate(Math.toRadians(paint.turn()));
-    double scale = paint.width() / picture.width();
-    fromPicture.scale(scale, scale);
+    fromPicture.translate(offsetRight, offsetDown);
+    fromPicture.rotate(Math.toRadians(turn));
+    fromPicture.scale(across / picture.width(), down / picture.height());
     return new Shader.Sampled(
         new PictureSampler(picture, fromPicture, PictureSampler.Beyond.ITSELF));
   }

@@ -79,19 +79,21 @@ record PaintedPiece(
     return overallOpacity > 0 && (cutBehind.isPresent() || cut.filter(Cut::everything).isPresent());
   }
 
-  /** Bytes its planes take, to weigh it in a cache. */
+  /** Bytes that its planes and its own colours take, to weigh it in a cache. */
   long weight() {
     long packed = 0;
     long values =
         shape.values().length + (body.shape() == shape ? 0 : body.shape().values().length);
     for (List<Layer> layers : List.of(showing, heldOut, body.atop())) {
       for (Layer layer : layers) {
-        packed += layer.coverage().bytes();
+        packed += layer.coverage().bytes() + layer.shader().bytes();
       }
     }
-    if (body instanceof Body.Ready ready) {
-      packed += ready.pixels().bytes();
-    }
+    packed +=
+        switch (body) {
+          case Body.Faced faced -> faced.face().shader().bytes();
+          case Body.Ready ready -> ready.pixels().bytes();
+        };
     values += cut.map(it -> it.amount().values().length).orElse(0);
     values += cutBehind.map(plane -> plane.values().length).orElse(0);
     return 256 + packed + values * Float.BYTES;

@@ -5,9 +5,11 @@ import app.diaphan.core.memory.Memory;
 import app.diaphan.core.memory.Remembered;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.picture.Picture;
+import app.diaphan.core.picture.PictureShelf;
 import java.awt.geom.AffineTransform;
 import java.util.List;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 
 /** Painted pieces by all that decides how they look. */
 final class PaintedPieces {
@@ -28,15 +30,20 @@ final class PaintedPieces {
       AffineTransform toPixels,
       Canvas canvas,
       List<Key> inside) {
-    static Key of(PlacedPiece placed, Piece piece, Canvas canvas) {
+    static Key of(PlacedPiece placed, Piece piece, Canvas canvas, PictureShelf pictures) {
+      Stream<Picture> finishes = new BoxPaints(placed, pictures).pictures(piece.look()).stream();
       return new Key(
           piece,
-          placed.content().pictures().stream().map(Picture::identity).toList(),
+          Stream.concat(placed.content().pictures().stream(), finishes)
+              .map(Picture::identity)
+              .toList(),
           placed.width(),
           placed.height(),
           placed.toPixels(),
           canvas,
-          placed.inside().stream().map(inner -> of(inner, inner.piece(), canvas)).toList());
+          placed.inside().stream()
+              .map(inner -> of(inner, inner.piece(), canvas, pictures))
+              .toList());
     }
   }
 
@@ -46,9 +53,15 @@ final class PaintedPieces {
 
   /**
    * @param piece as it is to be painted, with the finishes that its group gives it
+   * @param pictures of the package
    */
-  PaintedPiece of(PlacedPiece placed, Piece piece, Canvas canvas, Supplier<PaintedPiece> painting) {
-    Key key = Key.of(placed, piece, canvas);
+  PaintedPiece of(
+      PlacedPiece placed,
+      Piece piece,
+      Canvas canvas,
+      PictureShelf pictures,
+      Supplier<PaintedPiece> painting) {
+    Key key = Key.of(placed, piece, canvas, pictures);
     return inUse.known(key).orElseGet(() -> remembered.of(key, () -> painted(key, painting)));
   }
 

@@ -6,6 +6,7 @@ import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Punch;
 import app.diaphan.core.picture.FigureDrawing;
 import app.diaphan.core.picture.PictureSampler;
+import app.diaphan.core.picture.PictureShelf;
 import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.core.picture.VectorPicture;
 import app.diaphan.core.raster.Bands;
@@ -24,7 +25,16 @@ final class PiecePainter {
 
   private PiecePainter() {}
 
-  static PaintedPiece paint(PlacedPiece placed, FacedPiece piece, Canvas canvas, CutPictures cuts) {
+  /**
+   * @param pictures of the package, for finishes that show some
+   */
+  static PaintedPiece paint(
+      PlacedPiece placed,
+      FacedPiece piece,
+      Canvas canvas,
+      CutPictures cuts,
+      PictureShelf pictures) {
+    BoxPaints paints = new BoxPaints(placed, pictures);
     AffineTransform toPixels = placed.toPixels();
     double unit = unit(placed, canvas);
     double unitX = unit * canvas.scaleX();
@@ -36,7 +46,7 @@ final class PiecePainter {
         Silhouette silhouette =
             DrawnSilhouette.of(outline, toPixels, unitX, unitY, canvas.bounds());
         Shader shader = PaintShader.of(fill, placed.width(), placed.height(), toPixels);
-        yield finished(piece, silhouette, new Fill(silhouette.solid(), shader));
+        yield finished(piece, silhouette, paints, new Fill(silhouette.solid(), shader));
       }
       case Content.Lettered(SetText set, Content.Fill fill) -> {
         Silhouette silhouette =
@@ -48,12 +58,12 @@ final class PiecePainter {
           shader =
               new Shader.Inked(shader, letters, silhouette.solid(), Shader.Flat.of(inked.colour()));
         }
-        yield finished(piece, silhouette, new Fill(silhouette.solid(), shader));
+        yield finished(piece, silhouette, paints, new Fill(silhouette.solid(), shader));
       }
       case Content.Pictured pictured -> {
         Fill fill = pictured(placed, pictured, canvas, cuts);
         Silhouette silhouette = PixelSilhouette.of(fill.coverage(), unitX, unitY, canvas.bounds());
-        yield finished(piece, silhouette, fill);
+        yield finished(piece, silhouette, paints, fill);
       }
     };
   }
@@ -70,19 +80,20 @@ final class PiecePainter {
   /** What the face is before its opacity. */
   private record Fill(Plane coverage, Shader shader) {}
 
-  private static PaintedPiece finished(FacedPiece piece, Silhouette silhouette, Fill fill) {
+  private static PaintedPiece finished(
+      FacedPiece piece, Silhouette silhouette, BoxPaints paints, Fill fill) {
     Look look = piece.look();
     float face = (float) look.faceOpacity();
     if (look.punch() == Punch.NONE) {
       Body body = new Body.Faced(new Face(fill.coverage(), fill.shader(), face), List.of());
-      return Finishing.of(look, silhouette, body, Optional.empty(), Optional.empty());
+      return Finishing.of(look, silhouette, paints, body, Optional.empty(), Optional.empty());
     }
     Plane amount = alphaOf(fill);
     for (int i = 0; i < amount.values().length; i++) {
       amount.values()[i] *= face;
     }
     Body body = new Body.Faced(new Face(fill.coverage(), fill.shader(), 0), List.of());
-    return Finishing.of(look, silhouette, body, Optional.of(amount), Optional.empty());
+    return Finishing.of(look, silhouette, paints, body, Optional.of(amount), Optional.empty());
   }
 
   /**

@@ -103,7 +103,11 @@ public final class Renderer {
       case FacedPiece faced ->
           Stream.of(
               remembered.of(
-                  placed, faced, canvas, () -> PiecePainter.paint(placed, faced, canvas, cuts)));
+                  placed,
+                  faced,
+                  canvas,
+                  pictures,
+                  () -> PiecePainter.paint(placed, faced, canvas, cuts, pictures)));
       case GroupPiece group -> {
         boolean eachPart = group.finishing() == Finishing.EACH_PART;
         Look look = eachPart ? group.look().withoutFinishes() : group.look();
@@ -115,7 +119,10 @@ public final class Renderer {
                   placed,
                   group,
                   canvas,
-                  () -> GroupPainter.paint(placed, group.withLook(look), inside.get(), canvas)));
+                  pictures,
+                  () ->
+                      GroupPainter.paint(
+                          placed, group.withLook(look), inside.get(), canvas, pictures)));
         }
         boolean bounded =
             group.stack().stream()

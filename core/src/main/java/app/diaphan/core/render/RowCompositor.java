@@ -201,8 +201,25 @@ final class RowCompositor {
       flatOver(flat, values, from, share, right - left, row, at + 4 * left);
       return;
     }
-    face.shader().row(y, left, right - left, colours);
-    for (int i = 0, colour = 0, to = at + 4 * left; i < right - left; i++, colour += 4, to += 4) {
+    shadedOver(face.shader(), y, left, right - left, values, from, share, row, at + 4 * left);
+  }
+
+  /**
+   * @param from where the first coverage is
+   * @param to where the first pixel is
+   */
+  private void shadedOver(
+      Shader shader,
+      int y,
+      int left,
+      int count,
+      float[] values,
+      int from,
+      float share,
+      float[] row,
+      int to) {
+    shader.row(y, left, count, colours);
+    for (int i = 0, colour = 0; i < count; i++, colour += 4, to += 4) {
       float cover = values[from + i] * share;
       if (cover > 0) {
         float rest = 1 - cover * colours[colour + 3];
@@ -221,8 +238,14 @@ final class RowCompositor {
             y,
             0,
             width,
-            (x, values, from, count) ->
-                flatOver(layer.colour(), values, from, layer.opacity(), count, row, at + 4 * x));
+            (x, values, from, count) -> {
+              if (layer.shader() instanceof Shader.Flat flat) {
+                flatOver(flat, values, from, layer.opacity(), count, row, at + 4 * x);
+              } else {
+                shadedOver(
+                    layer.shader(), y, x, count, values, from, layer.opacity(), row, at + 4 * x);
+              }
+            });
   }
 
   /**
@@ -259,7 +282,6 @@ final class RowCompositor {
 
   /** Paints on what lies within the shape, without reaching past its coverage. */
   private void atop(Layer layer, Plane shape, int y, float[] row) {
-    Shader.Flat colour = layer.colour();
     layer
         .coverage()
         .visit(
@@ -267,16 +289,16 @@ final class RowCompositor {
             0,
             width,
             (left, values, from, count) -> {
+              layer.shader().row(y, left, count, colours);
               for (int i = 0, to = 4 * left; i < count; i++, to += 4) {
                 float cover = values[from + i];
                 float whole = shape.at(left + i, y);
                 if (cover > 0 && whole > 0) {
-                  float share = Math.min(1, cover / whole) * layer.opacity() * colour.alpha();
+                  float share = Math.min(1, cover / whole) * layer.opacity() * colours[4 * i + 3];
                   float painted = Math.min(cover, whole) * layer.opacity();
-                  row[to] = row[to] * (1 - share) + colour.red() * painted;
-                  row[to + 1] = row[to + 1] * (1 - share) + colour.green() * painted;
-                  row[to + 2] = row[to + 2] * (1 - share) + colour.blue() * painted;
-                  row[to + 3] = row[to + 3] * (1 - share) + colour.alpha() * painted;
+                  for (int c = 0; c < 4; c++) {
+                    row[to + c] = row[to + c] * (1 - share) + colours[4 * i + c] * painted;
+                  }
                 }
               }
             });

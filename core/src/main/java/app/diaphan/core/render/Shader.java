@@ -2,6 +2,7 @@ package app.diaphan.core.render;
 
 import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.picture.PictureSampler;
+import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.core.raster.Bands;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.raster.Plane;
@@ -12,6 +13,11 @@ interface Shader {
 
   /** Writes {@code count} colours of row {@code y} from column {@code left} on. */
   void row(int y, int left, int count, float[] rgba);
+
+  /** Bytes of pixels that it alone holds. */
+  default long bytes() {
+    return 0;
+  }
 
   /** The same colour everywhere. */
   record Flat(float red, float green, float blue, float alpha) implements Shader {
@@ -137,6 +143,11 @@ interface Shader {
       return new Kept(bounds, all);
     }
 
+    @Override
+    public long bytes() {
+      return (long) Float.BYTES * rgba.length;
+    }
+
     /** Only for pixels within the bounds. */
     @Override
     public void row(int y, int left, int count, float[] to) {
@@ -147,6 +158,11 @@ interface Shader {
 
   /** The colours of a shader made solid, for what is covered by as much as they are. */
   record Solid(Shader thin) implements Shader {
+    @Override
+    public long bytes() {
+      return thin.bytes();
+    }
+
     @Override
     public void row(int y, int left, int count, float[] rgba) {
       thin.row(y, left, count, rgba);
@@ -171,6 +187,11 @@ interface Shader {
    */
   record Inked(Shader others, Plane letters, Plane all, Flat ink) implements Shader {
     @Override
+    public long bytes() {
+      return others.bytes() + (long) Float.BYTES * letters.values().length;
+    }
+
+    @Override
     public void row(int y, int left, int count, float[] rgba) {
       others.row(y, left, count, rgba);
       Bounds bounds = letters.bounds();
@@ -193,8 +214,37 @@ interface Shader {
     }
   }
 
+  /**
+   * Mixes two colours by how much of a pattern's tile is inked.
+   *
+   * @param tile that the shader of its amounts reads
+   */
+  record TwoColours(Shader amount, RasterPicture tile, Flat ink, Flat ground) implements Shader {
+    @Override
+    public long bytes() {
+      return tile.bytes();
+    }
+
+    @Override
+    public void row(int y, int left, int count, float[] rgba) {
+      amount.row(y, left, count, rgba);
+      for (int i = 0; i < 4 * count; i += 4) {
+        float share = rgba[i + 3];
+        rgba[i] = ground.red + share * (ink.red - ground.red);
+        rgba[i + 1] = ground.green + share * (ink.green - ground.green);
+        rgba[i + 2] = ground.blue + share * (ink.blue - ground.blue);
+        rgba[i + 3] = ground.alpha + share * (ink.alpha - ground.alpha);
+      }
+    }
+  }
+
   /** A shader that is clear outside a coverage. */
   record Within(Shader shader, Plane coverage) implements Shader {
+    @Override
+    public long bytes() {
+      return shader.bytes() + (long) Float.BYTES * coverage.values().length;
+    }
+
     @Override
     public void row(int y, int left, int count, float[] rgba) {
       shader.row(y, left, count, rgba);

@@ -123,6 +123,7 @@ final class StackLayout {
   private Located locate(Piece piece) {
     Located known = located.get(piece.id());
     if (known == null) {
+      measuring.finishes(piece);
       known =
           piece instanceof PlatePiece plate && plate.backing().any()
               ? locateBacking(plate)

@@ -41,6 +41,11 @@ record Tinted(Shader own, Pixel tint) implements Shader {
   }
 
   @Override
+  public long bytes() {
+    return own.bytes();
+  }
+
+  @Override
   public void row(int y, int left, int count, float[] rgba) {
     own.row(y, left, count, rgba);
     for (int i = 0; i < count; i++) {

@@ -4,7 +4,6 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.house.HouseStyle;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Overlay;
-import app.diaphan.core.overlay.Paint;
 import app.diaphan.core.overlay.PicturePiece;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.Pieces;
@@ -216,21 +215,9 @@ public final class Filling {
   private static Piece withPicture(Piece piece, String name) {
     return switch (piece) {
       case PicturePiece picture -> picture.withPicture(name);
-      case TextPiece text -> text.withPaint(withPicture(text.paint(), name));
-      case PlatePiece plate -> plate.withPaint(withPicture(plate.paint(), name));
+      case TextPiece text -> text.withPaint(text.paint().withPictureName(name));
+      case PlatePiece plate -> plate.withPaint(plate.paint().withPictureName(name));
       case GroupPiece group -> group;
-    };
-  }
-
-  private static Paint withPicture(Paint paint, String name) {
-    return switch (paint) {
-      case Paint.Pictured pictured -> new Paint.Pictured(name, pictured.fit());
-      case Paint.Texture texture ->
-          new Paint.Texture(name, texture.width(), texture.turn(), texture.right(), texture.down());
-      case Paint.Flat same -> same;
-      case Paint.Linear same -> same;
-      case Paint.Radial same -> same;
-      case Paint.Conic same -> same;
     };
   }
 

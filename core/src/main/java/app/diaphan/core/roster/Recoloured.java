@@ -54,9 +54,12 @@ final class Recoloured {
   }
 
   private static Paint flat(Paint paint, Colour colour) {
-    return paint instanceof Paint.Flat(Colour was)
-        ? new Paint.Flat(asThin(was, colour))
-        : new Paint.Flat(colour);
+    return switch (paint) {
+      case Paint.Flat(Colour was) -> new Paint.Flat(asThin(was, colour));
+      case Paint.Patterned patterned -> patterned.withInk(asThin(patterned.ink(), colour));
+      case Paint.Linear _, Paint.Radial _, Paint.Conic _, Paint.Texture _, Paint.Pictured _ ->
+          new Paint.Flat(colour);
+    };
   }
 
   private static Paint stop(Paint paint, int index, Colour colour) {
@@ -73,9 +76,7 @@ final class Recoloured {
               stops(radial.stops(), index, colour));
       case Paint.Conic conic ->
           new Paint.Conic(conic.x(), conic.y(), conic.angle(), stops(conic.stops(), index, colour));
-      case Paint.Flat same -> same;
-      case Paint.Texture same -> same;
-      case Paint.Pictured same -> same;
+      case Paint.Flat _, Paint.Texture _, Paint.Pictured _, Paint.Patterned _ -> paint;
     };
   }
 
@@ -115,7 +116,7 @@ final class Recoloured {
 
   private static Finish finish(Finish finish, Colour colour) {
     return switch (finish) {
-      case Outline was -> was.withColour(asThin(was.colour(), colour));
+      case Outline was -> was.withPaint(flat(was.paint(), colour));
       case Halo was -> was.withColour(asThin(was.colour(), colour));
       case Shadow was -> was.withColour(asThin(was.colour(), colour));
       case Inset was -> was.withColour(asThin(was.colour(), colour));

@@ -155,7 +155,7 @@ final class Draft {
         length(width),
         Outline.Side.OUTSIDE,
         Outline.Corners.ROUND,
-        colour,
+        new Paint.Flat(colour),
         1,
         UnderFace.AUTOMATIC);
   }

@@ -14,6 +14,7 @@ import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Hook;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.overlay.Paint;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.PinPoint;
 import app.diaphan.core.overlay.Place;
@@ -125,7 +126,8 @@ class FinishTest {
     double[] at130 = new double[3];
     for (Outline.Corners corners : Outline.Corners.values()) {
       Outline line =
-          new Outline(true, 10, Outline.Side.OUTSIDE, corners, RED, 1, UnderFace.AUTOMATIC);
+          new Outline(
+              true, 10, Outline.Side.OUTSIDE, corners, new Paint.Flat(RED), 1, UnderFace.AUTOMATIC);
       float[] pixels = drawn(plate.withLook(finished(1, line)));
       double area = 0;
       for (int y = 80; y < 100; y++) {

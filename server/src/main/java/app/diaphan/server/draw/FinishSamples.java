@@ -113,6 +113,7 @@ public class FinishSamples {
       case Paint.Linear linear -> linear.stops().getFirst().colour();
       case Paint.Radial radial -> radial.stops().getFirst().colour();
       case Paint.Conic conic -> conic.stops().getFirst().colour();
+      case Paint.Patterned patterned -> patterned.ink();
       case Paint.Texture texture -> Colour.WHITE;
       case Paint.Pictured pictured -> Colour.WHITE;
     };

@@ -105,7 +105,8 @@ public final class DocumentShapes {
     @JsonSubTypes.Type(value = Paint.Radial.class, name = "radial"),
     @JsonSubTypes.Type(value = Paint.Conic.class, name = "conic"),
     @JsonSubTypes.Type(value = Paint.Texture.class, name = "texture"),
-    @JsonSubTypes.Type(value = Paint.Pictured.class, name = "picture")
+    @JsonSubTypes.Type(value = Paint.Pictured.class, name = "picture"),
+    @JsonSubTypes.Type(value = Paint.Patterned.class, name = "pattern")
   })
   interface PaintShape {}
 

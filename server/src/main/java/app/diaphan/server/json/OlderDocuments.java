@@ -13,7 +13,8 @@ import tools.jackson.databind.node.ObjectNode;
  * round corners. In the third, pictures had no cut-out and no tint, in the fourth no page. In the
  * fifth, nothing could differ at targets, and targets of deliveries told all of their file beside
  * their frame. In the sixth, nothing was left open, and braces in words were braces. In the
- * seventh, plates "hugged" what they back. Everything is given the value that draws as before.
+ * seventh, plates "hugged" what they back. Up to the ninth, outlines had one colour. Everything is
+ * given the value that draws as before.
  */
 final class OlderDocuments {
   private OlderDocuments() {}
@@ -44,6 +45,18 @@ final class OlderDocuments {
     }
     bringHouse(document);
     bringHouse(document.path("house"));
+    bringOutlines(document);
+  }
+
+  /** Wherever they stand: in looks, in finish sets, in what rows and targets have otherwise. */
+  private static void bringOutlines(JsonNode node) {
+    if (node instanceof ObjectNode outline
+        && outline.path("kind").asString("").equals("outline")
+        && outline.has("colour")) {
+      JsonNode colour = outline.remove("colour");
+      outline.putObject("paint").put("kind", "flat").set("colour", colour);
+    }
+    node.forEach(OlderDocuments::bringOutlines);
   }
 
   private static void bringTarget(JsonNode document) {

@@ -166,7 +166,7 @@ public class PackageStore {
     return houseOf(get(packageId));
   }
 
-  private static HouseStyle houseOf(GraphicsPackage graphics) {
+  static HouseStyle houseOf(GraphicsPackage graphics) {
     return graphics
         .house()
         .map(json -> DocumentJson.read(json, HouseStyle.class, "The saved house style"))

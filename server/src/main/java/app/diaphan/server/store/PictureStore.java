@@ -5,6 +5,8 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
 import app.diaphan.core.cutout.Ground;
 import app.diaphan.core.deliver.FileName;
+import app.diaphan.core.house.FinishSet;
+import app.diaphan.core.house.HouseStyle;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.PictureNames;
 import app.diaphan.core.picture.PictureFile;
@@ -18,6 +20,7 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
@@ -35,6 +38,7 @@ public class PictureStore {
   private final PictureContents contents;
   private final Overlays overlays;
   private final Starters starters;
+  private final Packages packages;
   private final DecodedPictures decoded;
   private final PictureTrial trial;
   private final TransactionTemplate transaction;
@@ -47,6 +51,7 @@ public class PictureStore {
       PictureContents contents,
       Overlays overlays,
       Starters starters,
+      Packages packages,
       DecodedPictures decoded,
       PictureTrial trial,
       PlatformTransactionManager transactions) {
@@ -54,6 +59,7 @@ public class PictureStore {
     this.contents = contents;
     this.overlays = overlays;
     this.starters = starters;
+    this.packages = packages;
     this.decoded = decoded;
     this.trial = trial;
     transaction = new TransactionTemplate(transactions);
@@ -79,21 +85,27 @@ public class PictureStore {
             () -> factsOf(decoded.file(picture.name(), picture.sha256(), () -> content(picture))));
   }
 
-  /** The names of the package's overlays, and of its own starters, that show each picture. */
+  /** What of the package shows each picture: overlays by name, own starters and finish sets. */
   public Map<String, List<String>> uses(Long packageId) {
     Map<String, List<String>> uses = new LinkedHashMap<>();
     for (OverlayEntity entity : overlays.findByPackageIdOrderById(packageId)) {
       Overlay overlay = PackageStore.documentOf(entity);
-      addUses(overlay, overlay.name(), uses);
+      addUses(PictureNames.in(overlay.stack()), overlay.name(), uses);
     }
     for (StarterEntity starter : starters.findByPackageIdOrderById(packageId)) {
-      addUses(starter.overlay(), "the starter " + starter.name(), uses);
+      Set<String> names = PictureNames.in(starter.overlay().stack());
+      addUses(names, "the starter " + starter.name(), uses);
+    }
+    HouseStyle house =
+        packages.findById(packageId).map(PackageStore::houseOf).orElse(HouseStyle.PLAIN);
+    for (FinishSet set : house.finishSets()) {
+      addUses(PictureNames.inFinishes(set.finishes()), "the finish set " + set.name(), uses);
     }
     return uses;
   }
 
-  private static void addUses(Overlay overlay, String user, Map<String, List<String>> uses) {
-    for (String name : PictureNames.in(overlay.stack())) {
+  private static void addUses(Set<String> names, String user, Map<String, List<String>> uses) {
+    for (String name : names) {
       uses.computeIfAbsent(name, key -> new ArrayList<>()).add(user);
     }
   }

@@ -1,5 +1,9 @@
 package app.diaphan.core.overlay.finish;
 
+import app.diaphan.core.overlay.Paint;
+import java.util.List;
+import java.util.function.UnaryOperator;
+
 /**
  * What is done to a piece's edge and surface, live, for as long as the piece lives. Lengths are
  * display units of what holds the piece.
@@ -13,6 +17,16 @@ public sealed interface Finish permits Shadow, Halo, Outline, Inset, Rim, Relief
 
   /** The same finish with all its lengths so many times as long, as far as they may be. */
   Finish scaled(double by);
+
+  /** Its paints; none for a finish that takes colours only. */
+  default List<Paint> paints() {
+    return this instanceof Outline outline ? List.of(outline.paint()) : List.of();
+  }
+
+  /** The same with other paints for those that it has. */
+  default Finish repainted(UnaryOperator<Paint> other) {
+    return this instanceof Outline outline ? outline.withPaint(other.apply(outline.paint())) : this;
+  }
 
   /** Kept to a thousandth, so that going there and back does not pile up digits. */
   static double length(double units, double by) {

@@ -1,6 +1,7 @@
 package app.diaphan.core.overlay.finish;
 
 import app.diaphan.core.overlay.Colour;
+import app.diaphan.core.overlay.Paint;
 import java.util.List;
 
 /** A finish of each kind to begin with, in the order in which they are offered. */
@@ -20,7 +21,7 @@ public final class FirstFinishes {
             length(0.035 * unit),
             Outline.Side.OUTSIDE,
             Outline.Corners.ROUND,
-            around,
+            new Paint.Flat(around),
             1,
             UnderFace.AUTOMATIC),
         new Halo(true, length(0.3 * unit), 0.3, around, 0.8, UnderFace.AUTOMATIC),

@@ -1,19 +1,20 @@
 package app.diaphan.core.overlay.finish;
 
 import app.diaphan.core.Require;
-import app.diaphan.core.overlay.Colour;
+import app.diaphan.core.overlay.Paint;
 
 /**
  * A line along the edge.
  *
- * @param opacity 0–1, on top of the colour's own alpha
+ * @param paint measured by the piece's box, as the face's is
+ * @param opacity 0–1, on top of the paint's own alpha
  */
 public record Outline(
     boolean on,
     double width,
     Side side,
     Corners corners,
-    Colour colour,
+    Paint paint,
     double opacity,
     UnderFace underFace)
     implements Finish {
@@ -36,17 +37,18 @@ public record Outline(
     Require.between(0, MOST_REACH, width, "The outline's width");
     Require.present(side, "The outline's side");
     Require.present(corners, "The outline's corners");
-    Require.present(colour, "The outline's colour");
+    Require.present(paint, "The outline's paint");
     Require.between(0, 1, opacity, "The outline's opacity");
     Require.present(underFace, "What the outline does under the face");
   }
 
   @Override
   public Outline scaled(double by) {
-    return new Outline(on, Finish.length(width, by), side, corners, colour, opacity, underFace);
+    return new Outline(
+        on, Finish.length(width, by), side, corners, paint.scaled(by), opacity, underFace);
   }
 
-  public Outline withColour(Colour other) {
+  public Outline withPaint(Paint other) {
     return new Outline(on, width, side, corners, other, opacity, underFace);
   }
 }

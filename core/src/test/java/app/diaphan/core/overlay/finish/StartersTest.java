@@ -8,6 +8,7 @@ import app.diaphan.core.Samples;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.overlay.Paint;
 import app.diaphan.core.overlay.PlateShape;
 import app.diaphan.core.render.Canvas;
 import java.util.Arrays;
@@ -54,8 +55,8 @@ class StartersTest {
 
   @Test
   void whatGoesRoundTheFaceStandsOutFromIt() {
-    assertEquals(Colour.BLACK, outline(Colour.parse("#f3e9c8")).colour());
-    assertEquals(Colour.WHITE, outline(Colour.parse("#12333f")).colour());
+    assertEquals(new Paint.Flat(Colour.BLACK), outline(Colour.parse("#f3e9c8")).paint());
+    assertEquals(new Paint.Flat(Colour.WHITE), outline(Colour.parse("#12333f")).paint());
   }
 
   private static Outline outline(Colour face) {

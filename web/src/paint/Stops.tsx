@@ -4,6 +4,8 @@ import { NumberField } from "../ui/NumberField";
 
 interface Props {
   stops: Stop[];
+  /** Makes a label tell whose paint it is. */
+  named: (label: string) => string;
   onChange: (stops: Stop[], key: string) => void;
 }
 
@@ -11,18 +13,18 @@ const percentOf = (stop: Stop | undefined, otherwise: number) =>
   stop ? Math.round(stop.position * 1000) / 10 : otherwise;
 
 /** The colours of a gradient by where they lie. */
-export function Stops({ stops, onChange }: Props) {
+export function Stops({ stops, named, onChange }: Props) {
   const exchange = (i: number, next: Stop, key: string) =>
     onChange(
       stops.map((stop, j) => (j === i ? next : stop)),
       key,
     );
   return (
-    <ol aria-label="Gradient stops">
+    <ol aria-label={named("Gradient stops")}>
       {stops.map((stop, i) => (
         <li key={i} className="flex flex-wrap items-center gap-1">
           <NumberField
-            label={`Stop ${i + 1}: position, percent`}
+            label={named(`Stop ${i + 1}: position, percent`)}
             value={percentOf(stop, 0)}
             least={percentOf(stops[i - 1], 0)}
             most={percentOf(stops[i + 1], 100)}
@@ -30,7 +32,7 @@ export function Stops({ stops, onChange }: Props) {
             onChange={(percent) => exchange(i, { ...stop, position: percent / 100 }, `stop-${i}`)}
           />
           <ColourField
-            label={`Stop ${i + 1}: colour`}
+            label={named(`Stop ${i + 1}: colour`)}
             value={stop.colour}
             onChange={(colour) => exchange(i, { ...stop, colour }, `stop-colour-${i}`)}
           />
@@ -38,7 +40,7 @@ export function Stops({ stops, onChange }: Props) {
             <button
               type="button"
               className="btn btn-ghost btn-xs"
-              aria-label={`Take away stop ${i + 1}`}
+              aria-label={named(`Take away stop ${i + 1}`)}
               onClick={() => onChange(stops.toSpliced(i, 1), "")}
             >
               ×
@@ -50,6 +52,7 @@ export function Stops({ stops, onChange }: Props) {
         <button
           type="button"
           className="btn btn-ghost btn-xs"
+          aria-label={named("Add a stop")}
           onClick={() => {
             const before = stops.at(-2);
             const last = stops.at(-1);
@@ -59,18 +62,6 @@ export function Stops({ stops, onChange }: Props) {
           }}
         >
           Add a stop
-        </button>
-        <button
-          type="button"
-          className="btn btn-ghost btn-xs"
-          onClick={() =>
-            onChange(
-              stops.toReversed().map((stop) => ({ ...stop, position: 1 - stop.position })),
-              "",
-            )
-          }
-        >
-          Turn round
         </button>
       </li>
     </ol>

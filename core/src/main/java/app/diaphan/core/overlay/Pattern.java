@@ -1,0 +1,22 @@
+package app.diaphan.core.overlay;
+
+/** The patterns that Diaphan draws itself. Each goes on without a seam in all directions. */
+public enum Pattern {
+  STRIPES,
+  PINSTRIPES,
+  CHECKS,
+  GRID,
+  DOTS,
+  RINGS,
+  SCALES,
+  ZIGZAG,
+  WAVES,
+  PLAIT,
+  BRICKS,
+  HONEYCOMB,
+  STARS,
+  GRAIN,
+  PAPER,
+  BRUSHED,
+  CLOTH
+}

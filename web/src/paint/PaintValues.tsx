@@ -1,0 +1,184 @@
+import type { Paint, PictureSummary } from "../api/client";
+import { Choice } from "../ui/Choice";
+import { ColourField } from "../ui/ColourField";
+import { NumberField } from "../ui/NumberField";
+import { PatternValues } from "./PatternValues";
+
+const FITS = [
+  ["COVER", "covering it"],
+  ["CONTAIN", "contained in it"],
+  ["STRETCH", "stretched to it"],
+] as const;
+
+interface Props {
+  paint: Paint;
+  pictures: readonly PictureSummary[];
+  /** Makes a label tell whose paint it is. */
+  named: (label: string) => string;
+  onChange: (paint: Paint, key: string) => void;
+}
+
+/** The end of the sentence: what the kind of paint needs to be told. */
+export function PaintValues({ paint, pictures, named, onChange }: Props) {
+  const percent = (label: string, share: number, give: (share: number) => void) => (
+    <NumberField
+      label={named(label)}
+      value={Math.round(share * 1000) / 10}
+      least={-1000}
+      most={1000}
+      unit=" %"
+      onChange={(value) => give(value / 100)}
+    />
+  );
+  const names = pictures.map((picture) => [picture.name, picture.name] as const);
+  const choices = (picture: string) =>
+    names.some(([name]) => name === picture)
+      ? names
+      : [[picture, `${picture} (missing)`] as const, ...names];
+  switch (paint.kind) {
+    case "flat":
+      return (
+        <>
+          {": "}
+          <ColourField
+            label={named("Colour")}
+            value={paint.colour}
+            onChange={(colour) => onChange({ kind: "flat", colour }, "colour")}
+          />
+        </>
+      );
+    case "linear":
+      return (
+        <>
+          {" "}
+          at{" "}
+          <NumberField
+            label={named("Gradient direction in degrees")}
+            value={paint.angle}
+            least={-360}
+            most={360}
+            unit="°"
+            onChange={(angle) => onChange({ ...paint, angle }, "gradient-angle")}
+          />{" "}
+          from{" "}
+          {percent("Gradient start", paint.start, (start) =>
+            onChange({ ...paint, start }, "gradient-start"),
+          )}{" "}
+          to{" "}
+          {percent("Gradient end", paint.end, (end) => onChange({ ...paint, end }, "gradient-end"))}
+          :
+        </>
+      );
+    case "radial":
+      return (
+        <>
+          {" "}
+          around {percent("Middle across", paint.x, (x) =>
+            onChange({ ...paint, x }, "gradient-x"),
+          )}{" "}
+          across, {percent("Middle down", paint.y, (y) => onChange({ ...paint, y }, "gradient-y"))}{" "}
+          down, reaching{" "}
+          {percent("Gradient radius", paint.radius, (radius) =>
+            onChange({ ...paint, radius: Math.max(0.001, radius) }, "gradient-radius"),
+          )}
+          ,{" "}
+          <Choice
+            label={named("Shape of the gradient")}
+            value={paint.stretched ? 1 : 0}
+            options={[
+              [0, "in circles"],
+              [1, "stretched with the box"],
+            ]}
+            onChange={(stretched) => onChange({ ...paint, stretched: stretched === 1 }, "")}
+          />
+          :
+        </>
+      );
+    case "conic":
+      return (
+        <>
+          {" "}
+          around {percent("Middle across", paint.x, (x) =>
+            onChange({ ...paint, x }, "gradient-x"),
+          )}{" "}
+          across, {percent("Middle down", paint.y, (y) => onChange({ ...paint, y }, "gradient-y"))}{" "}
+          down, from{" "}
+          <NumberField
+            label={named("Gradient direction in degrees")}
+            value={paint.angle}
+            least={-360}
+            most={360}
+            unit="°"
+            onChange={(angle) => onChange({ ...paint, angle }, "gradient-angle")}
+          />
+          :
+        </>
+      );
+    case "pattern":
+      return <PatternValues paint={paint} named={named} onChange={onChange} />;
+    case "texture":
+      return (
+        <>
+          {": "}
+          <Choice
+            label={named("Picture of the paint")}
+            value={paint.picture}
+            options={choices(paint.picture)}
+            onChange={(picture) => onChange({ ...paint, picture }, "")}
+          />
+          ,{" "}
+          <NumberField
+            label={named("Width of a repetition")}
+            value={paint.width}
+            least={1}
+            unit=" px"
+            onChange={(width) => onChange({ ...paint, width }, "texture-width")}
+          />{" "}
+          wide, turned{" "}
+          <NumberField
+            label={named("Turn of the texture")}
+            value={paint.turn}
+            least={-360}
+            most={360}
+            unit="°"
+            onChange={(turn) => onChange({ ...paint, turn }, "texture-turn")}
+          />
+          , begun{" "}
+          <NumberField
+            label={named("Texture offset to the right")}
+            value={paint.right}
+            unit=" right"
+            onChange={(right) => onChange({ ...paint, right }, "texture-right")}
+          />
+          ,{" "}
+          <NumberField
+            label={named("Texture offset downwards")}
+            value={paint.down}
+            unit=" down"
+            onChange={(down) => onChange({ ...paint, down }, "texture-down")}
+          />
+          .
+        </>
+      );
+    case "picture":
+      return (
+        <>
+          {": "}
+          <Choice
+            label={named("Picture of the paint")}
+            value={paint.picture}
+            options={choices(paint.picture)}
+            onChange={(picture) => onChange({ ...paint, picture }, "")}
+          />
+          ,{" "}
+          <Choice
+            label={named("Fit of the paint")}
+            value={paint.fit}
+            options={FITS}
+            onChange={(fit) => onChange({ ...paint, fit }, "")}
+          />
+          .
+        </>
+      );
+  }
+}

@@ -1,0 +1,96 @@
+import { useState } from "react";
+import type { Paint } from "../api/client";
+import { ColourField } from "../ui/ColourField";
+import { NumberField } from "../ui/NumberField";
+import { PickByPicture } from "../ui/PickByPicture";
+import { PATTERNS, pictureOf } from "./patterns";
+
+type Patterned = Extract<Paint, { kind: "pattern" }>;
+
+const PICKS = Object.entries(PATTERNS).map(([key, { name, words }]) => ({
+  key,
+  name,
+  words,
+  picture: <img src={pictureOf(key)} alt="" className="h-12 w-full object-cover" />,
+}));
+
+interface Props {
+  paint: Patterned;
+  named: (label: string) => string;
+  onChange: (paint: Patterned, key: string) => void;
+}
+
+/** Which pattern, in which colours, how large and how it lies. */
+export function PatternValues({ paint, named, onChange }: Props) {
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      {": "}
+      <button
+        type="button"
+        className="word inline-flex cursor-pointer items-center gap-1 align-middle"
+        aria-label={named("Pattern")}
+        aria-expanded={open}
+        onClick={() => setOpen(!open)}
+      >
+        <img src={pictureOf(paint.pattern)} alt="" className="h-4 w-6 rounded-sm object-cover" />
+        {PATTERNS[paint.pattern].name}
+      </button>{" "}
+      in{" "}
+      <ColourField
+        label={named("Ink of the pattern")}
+        value={paint.ink}
+        onChange={(ink) => onChange({ ...paint, ink }, "pattern-ink")}
+      />{" "}
+      on{" "}
+      <ColourField
+        label={named("Ground of the pattern")}
+        value={paint.ground}
+        onChange={(ground) => onChange({ ...paint, ground }, "pattern-ground")}
+      />
+      ,{" "}
+      <NumberField
+        label={named("Width of a repetition")}
+        value={paint.width}
+        least={1}
+        unit=" px"
+        onChange={(width) => onChange({ ...paint, width }, "texture-width")}
+      />{" "}
+      wide, turned{" "}
+      <NumberField
+        label={named("Turn of the pattern")}
+        value={paint.turn}
+        least={-360}
+        most={360}
+        unit="°"
+        onChange={(turn) => onChange({ ...paint, turn }, "texture-turn")}
+      />
+      , begun{" "}
+      <NumberField
+        label={named("Pattern offset to the right")}
+        value={paint.right}
+        unit=" right"
+        onChange={(right) => onChange({ ...paint, right }, "texture-right")}
+      />
+      ,{" "}
+      <NumberField
+        label={named("Pattern offset downwards")}
+        value={paint.down}
+        unit=" down"
+        onChange={(down) => onChange({ ...paint, down }, "texture-down")}
+      />
+      .
+      {open && (
+        <PickByPicture
+          label="Patterns"
+          picks={PICKS}
+          taken={paint.pattern}
+          onPick={(key) => {
+            onChange({ ...paint, pattern: key as Patterned["pattern"] }, "pattern");
+            setOpen(false);
+          }}
+        />
+      )}
+    </>
+  );
+}
