@@ -19,7 +19,9 @@ record Demo(Path root, Bundle bundle, Map<String, Picture> pictures) {
   static Demo read(Path root) throws IOException {
     Bundle bundle = BundleReader.read(root.resolve("demo/lantern-reach-regatta"));
     Map<String, Picture> pictures = new HashMap<>();
-    bundle.pictures().forEach((name, file) -> pictures.put(name, PictureReader.read(name, file)));
+    bundle
+        .pictures()
+        .forEach((name, file) -> pictures.put(name, PictureReader.read(name, file.bytes())));
     return new Demo(root, bundle, pictures);
   }
 

@@ -77,7 +77,14 @@ final class FinishBench {
     kinds.put(
         "outline",
         reach ->
-            new Outline(true, reach, Outline.Side.CENTRED, Outline.Corners.ROUND, new Paint.Flat(dark), 1, under));
+            new Outline(
+                true,
+                reach,
+                Outline.Side.CENTRED,
+                Outline.Corners.ROUND,
+                new Paint.Flat(dark),
+                1,
+                under));
     kinds.put("halo", reach -> new Halo(true, reach, 0.2, dark, 1, under));
     kinds.put("shadow", reach -> new Shadow(true, 60, reach / 3, reach, 0.2, dark, 1, under));
     kinds.put("inset", reach -> new Inset(true, 60, reach / 3, reach, 0.2, dark, 1));

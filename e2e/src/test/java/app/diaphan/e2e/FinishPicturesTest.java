@@ -79,7 +79,14 @@ class FinishPicturesTest {
         "outline",
         look(
             1,
-            new Outline(true, 5, Outline.Side.OUTSIDE, Outline.Corners.MITRED, new Paint.Flat(night), 1, under)));
+            new Outline(
+                true,
+                5,
+                Outline.Side.OUTSIDE,
+                Outline.Corners.MITRED,
+                new Paint.Flat(night),
+                1,
+                under)));
     looks.put(
         "halo",
         look(

@@ -50,6 +50,12 @@ public class ServerApplication {
   }
 
   @Bean
+  TemporaryFiles temporaryFiles(
+      DataFolder folder, @Value("${server.tomcat.basedir}") Path ofThisProcess) {
+    return new TemporaryFiles(folder.temporary(), ofThisProcess);
+  }
+
+  @Bean
   Clock clock() {
     return Clock.systemUTC();
   }

@@ -30,6 +30,11 @@ public record TemporaryFiles(Path all, Path own) {
     return new TemporaryFiles(folder.temporary(), own);
   }
 
+  /** A file that is not there yet; whoever writes it takes it away. */
+  public Path fresh() {
+    return own.resolve(UUID.randomUUID().toString());
+  }
+
   /** Takes away what earlier processes left. Only whoever holds the database may do so. */
   public void removeOfEarlierProcesses() {
     try (Stream<Path> folders = Files.list(all)) {

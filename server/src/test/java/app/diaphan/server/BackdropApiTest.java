@@ -19,6 +19,7 @@ import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 
 /** What overlays are judged over, and the looks that the core puts together. */
@@ -27,6 +28,7 @@ class BackdropApiTest {
 
   @RegisterExtension static final RunningServer SERVER = new RunningServer();
 
+  @TempDir Path folder;
   private long id;
 
   @BeforeEach
@@ -59,7 +61,12 @@ class BackdropApiTest {
     assertArrayEquals(jpeg(Color.BLUE), shown);
     // They go out with the package.
     byte[] zip = SERVER.get("/api/packages/" + id + "/bundle.zip").raw().body();
-    assertEquals(2, BundleReader.readZip(zip).clips().get("harbour-wall").size());
+    assertEquals(
+        2,
+        BundleReader.readZip(Files.write(folder.resolve("bundle.zip"), zip))
+            .clips()
+            .get("harbour-wall")
+            .size());
     SERVER.delete("/api/stills/" + first.body().path("id").asLong());
     assertEquals(33, SERVER.get(stills).body().size());
   }

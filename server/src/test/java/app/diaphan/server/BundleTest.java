@@ -13,6 +13,8 @@ import app.diaphan.server.bundle.BundleWriter;
 import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
+import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferByte;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -20,18 +22,23 @@ import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
+import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 
 class BundleTest {
   @RegisterExtension static final RunningServer SERVER = new RunningServer();
+  @TempDir static Path folder;
   private static final Path DEMO = Path.of("../demo/lantern-reach-regatta");
   private static final String CONTENTS =
       """
-      {"format":"diaphan-package","version":9,"name":"Tern Holm",
+      {"format":"diaphan-package","version":10,"name":"Tern Holm",
        "house":{"colours":[],"ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0},
                 "finishSets":[]},
        "targets":[%s],"checksLeftOut":["HIDDEN"],
@@ -48,13 +55,15 @@ class BundleTest {
     assertEquals(201, in.status(), () -> in.body().toString());
     byte[] out =
         SERVER.get("/api/packages/" + in.body().path("id").asLong() + "/bundle.zip").raw().body();
-    Bundle back = BundleReader.readZip(out);
+    Bundle back = readZip(out);
     assertEquals(demo.name(), back.name());
     assertEquals(
         java.util.List.copyOf(demo.overlays().values()),
         java.util.List.copyOf(back.overlays().values()));
     assertEquals(demo.pictures().keySet(), back.pictures().keySet());
-    demo.pictures().forEach((name, bytes) -> assertArrayEquals(bytes, back.pictures().get(name)));
+    demo.pictures()
+        .forEach(
+            (name, part) -> assertArrayEquals(part.bytes(), back.pictures().get(name).bytes()));
     assertEquals(demo.targets(), back.targets());
     assertEquals(demo.checksLeftOut(), back.checksLeftOut());
     assertEquals(demo.films().keySet(), back.films().keySet());
@@ -71,7 +80,7 @@ class BundleTest {
       assertEquals(201, SERVER.post(keep, "{}").status());
     }
     byte[] out = SERVER.get("/api/packages/" + demo + "/bundle.zip").raw().body();
-    Bundle bundle = BundleReader.readZip(out);
+    Bundle bundle = readZip(out);
     assertEquals(List.copyOf(bundle.overlays().values()), List.copyOf(bundle.starters().values()));
     Answer again = SERVER.upload("/api/packages/bundle", "demo.zip", out);
     byte[] twice =
@@ -79,7 +88,49 @@ class BundleTest {
             .get("/api/packages/" + again.body().path("id").asLong() + "/bundle.zip")
             .raw()
             .body();
-    assertEquals(bundle.starters(), BundleReader.readZip(twice).starters());
+    assertEquals(bundle.starters(), readZip(twice).starters());
+  }
+
+  /** One picture may have 64 MB; a package of several is larger than that. */
+  @Test
+  void aPackageOfManyMegabytesGoesOutAndComesInAgain() throws IOException {
+    long id = SERVER.post("/api/packages", "{\"name\":\"Heavy\"}").body().path("id").asLong();
+    Random random = new Random(5);
+    for (int i = 0; i < 3; i++) {
+      Answer kept =
+          SERVER.upload("/api/packages/" + id + "/pictures", "noise-" + i + ".png", noise(random));
+      assertEquals(201, kept.status(), kept::detail);
+    }
+    byte[] out = SERVER.get("/api/packages/" + id + "/bundle.zip").raw().body();
+    assertTrue(out.length > 70 << 20, out.length + " bytes");
+    Answer again = SERVER.upload("/api/packages/bundle", "heavy.zip", out);
+    assertEquals(201, again.status(), again::detail);
+    Bundle before = readZip(out);
+    byte[] twice =
+        SERVER
+            .get("/api/packages/" + again.body().path("id").asLong() + "/bundle.zip")
+            .raw()
+            .body();
+    assertEquals(3, before.pictures().size());
+    assertArrayEquals(out, twice);
+    // Nothing is left of what lay on the disk meanwhile.
+    Path temporary = SERVER.bean(TemporaryFiles.class).own();
+    try (Stream<Path> left = Files.walk(temporary)) {
+      assertEquals(List.of(), left.filter(Files::isRegularFile).toList());
+    }
+    assertEquals(413, SERVER.upload("/api/packages/" + id + "/pictures", "a.png", out).status());
+  }
+
+  private static byte[] noise(Random random) throws IOException {
+    BufferedImage image = new BufferedImage(2900, 2900, BufferedImage.TYPE_3BYTE_BGR);
+    random.nextBytes(((DataBufferByte) image.getRaster().getDataBuffer()).getData());
+    ByteArrayOutputStream png = new ByteArrayOutputStream();
+    ImageIO.write(image, "png", png);
+    return png.toByteArray();
+  }
+
+  private static Bundle readZip(byte[] zip) throws IOException {
+    return BundleReader.readZip(Files.write(folder.resolve("bundle.zip"), zip));
   }
 
   private static byte[] zipped(Bundle bundle) throws IOException {
@@ -98,7 +149,7 @@ class BundleTest {
           schema.validate(
               Files.readString(DEMO.resolve("overlays").resolve(overlay)),
               com.networknt.schema.InputFormat.JSON);
-      assertTrue(errors.isEmpty(), overlay + ": " + errors);
+      assertTrue(errors.isEmpty(), () -> overlay + ": " + errors.stream().limit(4).toList());
     }
     var wrong =
         schema.validate(
@@ -114,8 +165,8 @@ class BundleTest {
     refused(
         "glow", CONTENTS.replace("\"clips\"", "\"glow\":1,\"clips\""), "overlays/a.json", overlay);
     refused(
-        "version 10",
-        CONTENTS.replace("\"version\":9,", "\"version\":10,"),
+        "version 11",
+        CONTENTS.replace("\"version\":10,", "\"version\":11,"),
         "overlays/a.json",
         overlay);
     refused("../up.json", CONTENTS, "../up.json", overlay);
@@ -146,8 +197,7 @@ class BundleTest {
         zip.write(entry.getValue().getBytes());
       }
     }
-    InvalidInput refused =
-        assertThrows(InvalidInput.class, () -> BundleReader.readZip(out.toByteArray()));
+    InvalidInput refused = assertThrows(InvalidInput.class, () -> readZip(out.toByteArray()));
     assertTrue(refused.getMessage().contains(naming), refused.getMessage());
     assertEquals(422, SERVER.upload("/api/packages/bundle", "x.zip", out.toByteArray()).status());
   }

@@ -29,11 +29,11 @@ public record Bundle(
     Map<String, Overlay> overlays,
     Map<String, Overlay> starters,
     List<RosterFile> rosters,
-    Map<String, byte[]> pictures,
-    Map<String, List<byte[]>> clips,
-    Map<String, byte[]> films) {
+    Map<String, BundlePart> pictures,
+    Map<String, List<BundlePart>> clips,
+    Map<String, BundlePart> films) {
 
-  public Bundle withPictures(Map<String, byte[]> other) {
+  public Bundle withPictures(Map<String, BundlePart> other) {
     return new Bundle(
         name, house, targets, checksLeftOut, overlays, starters, rosters, other, clips, films);
   }

@@ -26,10 +26,11 @@ public final class BundleParts {
         .forEach(
             (clip, stills) -> {
               for (int i = 0; i < stills.size(); i++) {
-                checkStill(Sentence.of("Still %d of the clip %s", i + 1, clip), stills.get(i));
+                checkStill(
+                    Sentence.of("Still %d of the clip %s", i + 1, clip), stills.get(i).bytes());
               }
             });
-    bundle.films().forEach(BundleParts::checkFilm);
+    bundle.films().forEach((clip, film) -> checkFilm(clip, film.bytes()));
   }
 
   private static void checkStill(String name, byte[] content) {

@@ -9,8 +9,9 @@ import app.diaphan.core.picture.PictureReader;
 import app.diaphan.core.roster.table.TableReader;
 import app.diaphan.core.targets.TargetList;
 import app.diaphan.server.json.DocumentJson;
-import java.io.ByteArrayInputStream;
+import java.io.BufferedInputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -22,13 +23,12 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
+import java.util.zip.ZipException;
+import java.util.zip.ZipFile;
 import java.util.zip.ZipInputStream;
 
 /** Reads a bundle from a folder or a zip file. Nothing outside it is ever touched. */
 public final class BundleReader {
-  private static final long MOST_BYTES = 512L * 1024 * 1024;
-  private static final int MOST_FILES = 5000;
-
   /** The moving picture of a clip, beside its stills. */
   static final String FILM = "clip.webm";
 
@@ -51,29 +51,37 @@ public final class BundleReader {
       throw new InvalidInput(
           Sentence.of("There is no bundle at %s; give a folder or a .zip file.", folderOrZip));
     }
-    return readZip(Files.readAllBytes(folderOrZip));
+    return readZip(folderOrZip);
   }
 
-  /** Sizes are counted while reading: what a zip file says of them may be anything. */
-  public static Bundle readZip(byte[] zip) throws IOException {
-    Map<String, byte[]> files = new TreeMap<>();
-    long total = 0;
-    try (ZipInputStream stream = new ZipInputStream(new ByteArrayInputStream(zip))) {
+  /**
+   * Sizes are counted while reading: what a zip file says of them may be anything. The file has to
+   * stay where it is for as long as the bundle's parts are asked for.
+   */
+  public static Bundle readZip(Path zip) throws IOException {
+    Map<String, Part> files = new TreeMap<>();
+    BundleLimits limits = new BundleLimits();
+    try (ZipInputStream stream =
+        new ZipInputStream(new BufferedInputStream(Files.newInputStream(zip)))) {
       ZipEntry entry;
       while ((entry = stream.getNextEntry()) != null) {
         if (entry.isDirectory()) {
           continue;
         }
-        checkName(entry.getName());
-        byte[] content = stream.readNBytes((int) (MOST_BYTES - total + 1));
-        total += content.length;
-        if (files.put(entry.getName(), content) != null) {
+        String name = entry.getName();
+        checkName(name);
+        int length = counted(stream);
+        limits.add(name, length);
+        if (files.put(name, new Part(length, BundlePart.inZip(zip, name, length))) != null) {
           throw new InvalidInput(
-              Sentence.of(
-                  "The zip file has two files named \"%s\" and was not taken in.",
-                  entry.getName()));
+              Sentence.of("The zip file has two files named \"%s\" and was not taken in.", name));
         }
-        checkSize(files.size(), total);
+      }
+      // What stands at its end has to agree with what was met on the way.
+      try (ZipFile known = new ZipFile(zip.toFile())) {
+        if (!files.keySet().stream().allMatch(name -> known.getEntry(name) != null)) {
+          throw new ZipException("Files are missing from the list at its end.");
+        }
       }
     } catch (IllegalArgumentException | IOException e) {
       throw new InvalidInput(
@@ -82,9 +90,26 @@ public final class BundleReader {
     return of(files);
   }
 
-  private static Map<String, byte[]> filesOf(Path folder) throws IOException {
-    Map<String, byte[]> files = new TreeMap<>();
-    long total = 0;
+  /** How long a file is; a little more than the most if it is longer than that. */
+  private static int counted(InputStream content) throws IOException {
+    byte[] buffer = new byte[1 << 16];
+    int length = 0;
+    for (int read; length <= BundleLimits.MOST_OF_A_FILE && (read = content.read(buffer)) >= 0; ) {
+      length += read;
+    }
+    return length;
+  }
+
+  /** A file that was found, and how many bytes it has. */
+  private record Part(long length, BundlePart content) {
+    String text() {
+      return new String(content.bytes(), StandardCharsets.UTF_8);
+    }
+  }
+
+  private static Map<String, Part> filesOf(Path folder) throws IOException {
+    Map<String, Part> files = new TreeMap<>();
+    BundleLimits limits = new BundleLimits();
     List<Path> paths;
     Path real = folder.toRealPath(); // The folder itself may be reached by a link.
     try (Stream<Path> walk = Files.walk(real, 4)) {
@@ -94,20 +119,12 @@ public final class BundleReader {
       if (!path.toRealPath().startsWith(real)) {
         throw new InvalidInput(Sentence.of("The bundle's file %s leads out of it.", path));
       }
-      total += Files.size(path);
-      checkSize(files.size(), total);
-      files.put(real.relativize(path).toString().replace('\\', '/'), Files.readAllBytes(path));
+      long length = Files.size(path);
+      String name = real.relativize(path).toString().replace('\\', '/');
+      limits.add(name, length);
+      files.put(name, new Part(length, BundlePart.of(path)));
     }
     return files;
-  }
-
-  private static void checkSize(int files, long bytes) {
-    if (files > MOST_FILES || bytes > MOST_BYTES) {
-      throw new InvalidInput(
-          Sentence.of(
-              "The bundle is larger than %d MB or has more than %d files.",
-              MOST_BYTES >> 20, MOST_FILES));
-    }
   }
 
   private static void checkName(String name) {
@@ -128,33 +145,33 @@ public final class BundleReader {
             name));
   }
 
-  private static Bundle of(Map<String, byte[]> files) {
+  private static Bundle of(Map<String, Part> files) {
     BundleContents contents = contents(files);
     List<RosterFile> rosters = new ArrayList<>();
     for (String name : contents.rosters()) {
       rosters.add(roster(name, files));
     }
-    Map<String, byte[]> pictures = new LinkedHashMap<>();
+    Map<String, BundlePart> pictures = new LinkedHashMap<>();
     files.forEach(
-        (path, content) -> {
+        (path, part) -> {
           if (path.startsWith("pictures/")) {
             String name = path.substring("pictures/".length());
             FileName.check(name);
-            PictureReader.checkLength(name, content.length);
-            pictures.put(name, content);
+            PictureReader.checkLength(name, part.length());
+            pictures.put(name, part.content());
           }
         });
-    Map<String, List<byte[]>> clips = new LinkedHashMap<>();
-    Map<String, byte[]> films = new LinkedHashMap<>();
+    Map<String, List<BundlePart>> clips = new LinkedHashMap<>();
+    Map<String, BundlePart> films = new LinkedHashMap<>();
     for (String clip : contents.clips()) {
       checkName(clip);
-      List<byte[]> stills = new ArrayList<>();
+      List<BundlePart> stills = new ArrayList<>();
       files.forEach(
-          (path, content) -> {
+          (path, part) -> {
             if (path.equals("backdrops/" + clip + "/" + FILM)) {
-              films.put(clip, content);
+              films.put(clip, part.content());
             } else if (path.startsWith("backdrops/" + clip + "/")) {
-              stills.add(content);
+              stills.add(part.content());
             }
           });
       clips.put(clip, stills);
@@ -174,37 +191,35 @@ public final class BundleReader {
 
   /** By the names of their files, in the order of these. */
   private static Map<String, Overlay> overlays(
-      String folder, List<String> names, HouseStyle house, Map<String, byte[]> files) {
+      String folder, List<String> names, HouseStyle house, Map<String, Part> files) {
     Map<String, Overlay> overlays = new LinkedHashMap<>();
     for (String file : names) {
       checkName(file);
       String path = folder + file;
-      byte[] text = files.get(path);
+      Part text = files.get(path);
       if (text == null) {
         throw new InvalidInput(
             Sentence.of("The bundle lists the overlay %s, but has no such file.", path));
       }
-      Overlay overlay =
-          DocumentJson.read(
-              new String(text, StandardCharsets.UTF_8), Overlay.class, "The file " + path);
+      Overlay overlay = DocumentJson.read(text.text(), Overlay.class, "The file " + path);
       overlays.put(file, house.dressed(overlay));
     }
     return overlays;
   }
 
-  private static RosterFile roster(String name, Map<String, byte[]> files) {
+  private static RosterFile roster(String name, Map<String, Part> files) {
     checkName(name);
-    byte[] said = part("rosters/" + name + ".json", files);
-    byte[] table = part("rosters/" + name + ".csv", files);
+    Part said = part("rosters/" + name + ".json", files);
+    Part table = part("rosters/" + name + ".csv", files);
     RosterFile.Contents contents =
         DocumentJson.read(
-            new String(said, StandardCharsets.UTF_8),
-            RosterFile.Contents.class,
-            "The file rosters/" + name + ".json");
-    return RosterFile.of(contents, TableReader.written("The file rosters/" + name + ".csv", table));
+            said.text(), RosterFile.Contents.class, "The file rosters/" + name + ".json");
+    return RosterFile.of(
+        contents,
+        TableReader.written("The file rosters/" + name + ".csv", table.content().bytes()));
   }
 
-  private static byte[] part(String path, Map<String, byte[]> files) {
+  private static Part part(String path, Map<String, Part> files) {
     return Optional.ofNullable(files.get(path))
         .orElseThrow(
             () ->
@@ -212,12 +227,12 @@ public final class BundleReader {
                     Sentence.of("The bundle lists a roster, but has no file %s.", path)));
   }
 
-  private static BundleContents contents(Map<String, byte[]> files) {
-    byte[] text = files.get("package.json");
+  private static BundleContents contents(Map<String, Part> files) {
+    Part text = files.get("package.json");
     if (text == null) {
       throw new InvalidInput("This is no Diaphan bundle: it has no file package.json.");
     }
-    String json = upToDate(new String(text, StandardCharsets.UTF_8));
+    String json = upToDate(text.text());
     BundleContents contents =
         DocumentJson.read(json, BundleContents.class, "The file package.json");
     if (!BundleContents.FORMAT.equals(contents.format())) {

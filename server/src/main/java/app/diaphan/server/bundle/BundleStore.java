@@ -9,6 +9,7 @@ import app.diaphan.server.roster.RosterStore;
 import app.diaphan.server.store.ClipEntity;
 import app.diaphan.server.store.Clips;
 import app.diaphan.server.store.GraphicsPackage;
+import app.diaphan.server.store.Missing;
 import app.diaphan.server.store.OverlayEntity;
 import app.diaphan.server.store.PackageStore;
 import app.diaphan.server.store.PictureStore;
@@ -16,6 +17,7 @@ import app.diaphan.server.store.StarterEntity;
 import app.diaphan.server.store.StarterStore;
 import app.diaphan.server.store.StillEntity;
 import app.diaphan.server.store.Stills;
+import jakarta.persistence.EntityManager;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -35,6 +37,7 @@ public class BundleStore {
   private final StarterStore starters;
   private final Stills stills;
   private final Clips clips;
+  private final EntityManager entities;
 
   BundleStore(
       PackageStore packages,
@@ -42,13 +45,15 @@ public class BundleStore {
       RosterStore rosters,
       StarterStore starters,
       Stills stills,
-      Clips clips) {
+      Clips clips,
+      EntityManager entities) {
     this.packages = packages;
     this.pictures = pictures;
     this.rosters = rosters;
     this.starters = starters;
     this.stills = stills;
     this.clips = clips;
+    this.entities = entities;
   }
 
   /** Takes all of a bundle in, or nothing. */
@@ -66,7 +71,13 @@ public class BundleStore {
         .forEach(
             (file, overlay) -> overlayIds.put(file, packages.add(id, overlay).id().toString()));
     bundle.starters().values().forEach(starter -> starters.add(id, starter));
-    bundle.pictures().forEach((name, content) -> pictures.addAs(id, name, content));
+    bundle
+        .pictures()
+        .forEach(
+            (name, part) -> {
+              pictures.addAs(id, name, part.bytes());
+              letGo();
+            });
     bundle
         .rosters()
         .forEach(file -> rosters.add(id, feeding(file.roster(), overlayIds), file.rows()));
@@ -75,11 +86,24 @@ public class BundleStore {
         .forEach(
             (clip, contents) -> {
               for (int i = 0; i < contents.size(); i++) {
-                stills.save(new StillEntity(id, clip, i + 1, contents.get(i)));
+                stills.save(new StillEntity(id, clip, i + 1, contents.get(i).bytes()));
+                letGo();
               }
             });
-    bundle.films().forEach((clip, film) -> clips.save(new ClipEntity(id, clip, film)));
+    bundle
+        .films()
+        .forEach(
+            (clip, film) -> {
+              clips.save(new ClipEntity(id, clip, film.bytes()));
+              letGo();
+            });
     return graphics;
+  }
+
+  /** What was kept is on its way to the database and need not be held until the end. */
+  private void letGo() {
+    entities.flush();
+    entities.clear();
   }
 
   private static String freeFile(String name, Set<String> taken) {
@@ -106,6 +130,7 @@ public class BundleStore {
             .toList());
   }
 
+  /** Its pictures and clips are read from the database when they are asked for. */
   @Transactional(readOnly = true)
   public Bundle bundle(Long packageId) {
     Map<String, Overlay> documents = new LinkedHashMap<>();
@@ -126,18 +151,29 @@ public class BundleStore {
               feeding(entity.roster(), fileNames),
               rosters.rowsOf(entity.id()).stream().map(RosterRowEntity::row).toList()));
     }
-    Map<String, byte[]> files = new LinkedHashMap<>();
-    pictures.of(packageId).forEach(one -> files.put(one.name(), pictures.content(one)));
-    Map<String, List<byte[]>> byClip = new LinkedHashMap<>();
-    packages
-        .stillsOf(packageId)
-        .forEach(
-            still ->
-                byClip
-                    .computeIfAbsent(still.clip(), clip -> new ArrayList<>())
-                    .add(still.content()));
-    Map<String, byte[]> films = new LinkedHashMap<>();
-    packages.clipsOf(packageId).forEach(clip -> films.put(clip.name(), clip.content()));
+    Map<String, BundlePart> files = new LinkedHashMap<>();
+    pictures.of(packageId).forEach(one -> files.put(one.name(), () -> pictures.content(one)));
+    Map<String, List<BundlePart>> byClip = new LinkedHashMap<>();
+    for (Stills.Line still : stills.linesOf(packageId)) {
+      byClip
+          .computeIfAbsent(still.clip(), clip -> new ArrayList<>())
+          .add(
+              () ->
+                  stills
+                      .findById(still.id())
+                      .orElseThrow(() -> new Missing("still", still.id()))
+                      .content());
+    }
+    Map<String, BundlePart> films = new LinkedHashMap<>();
+    for (Clips.Line clip : clips.linesOf(packageId)) {
+      films.put(
+          clip.name(),
+          () ->
+              clips
+                  .findById(clip.id())
+                  .orElseThrow(() -> new Missing("clip", clip.id()))
+                  .content());
+    }
     return new Bundle(
         packages.get(packageId).name(),
         packages.house(packageId),

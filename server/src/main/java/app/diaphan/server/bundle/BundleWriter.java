@@ -1,5 +1,6 @@
 package app.diaphan.server.bundle;
 
+import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
 import app.diaphan.core.deliver.FileName;
 import app.diaphan.core.overlay.Overlay;
@@ -14,64 +15,75 @@ import java.util.Map;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 
-/** Writes a bundle as a zip file: the same bundle always as the same bytes. */
+/**
+ * Writes a bundle as a zip file: the same bundle always as the same bytes. Its parts are read one
+ * after another.
+ */
 public final class BundleWriter {
   private static final LocalDateTime NO_TIME = LocalDateTime.of(1980, 1, 1, 0, 0);
 
-  private BundleWriter() {}
+  private final ZipOutputStream zip;
+  private final BundleLimits limits = new BundleLimits();
 
+  private BundleWriter(ZipOutputStream zip) {
+    this.zip = zip;
+  }
+
+  /**
+   * @throws InvalidInput if it has more than a reader takes in
+   */
   public static void writeZip(Bundle bundle, OutputStream out) throws IOException {
     try (ZipOutputStream zip = new ZipOutputStream(out)) {
-      add(
-          zip,
-          "package.json",
-          DocumentJson.writeReadable(
-                  new BundleContents(
-                      BundleContents.FORMAT,
-                      BundleContents.VERSION,
-                      bundle.name(),
-                      bundle.house(),
-                      bundle.targets().targets(),
-                      bundle.checksLeftOut(),
-                      List.copyOf(bundle.overlays().keySet()),
-                      List.copyOf(bundle.starters().keySet()),
-                      rosters(bundle),
-                      List.copyOf(bundle.clips().keySet())))
-              .getBytes(StandardCharsets.UTF_8));
-      overlays(zip, BundleReader.OVERLAYS, bundle.overlays());
-      overlays(zip, BundleReader.STARTERS, bundle.starters());
-      List<String> names = rosters(bundle);
-      for (int i = 0; i < names.size(); i++) {
-        RosterFile roster = bundle.rosters().get(i);
-        String stem = "rosters/" + names.get(i);
-        add(
-            zip,
-            stem + ".json",
-            DocumentJson.writeReadable(roster.contents()).getBytes(StandardCharsets.UTF_8));
-        add(zip, stem + ".csv", RosterTable.write(roster).getBytes(StandardCharsets.UTF_8));
-      }
-      for (Map.Entry<String, byte[]> picture : bundle.pictures().entrySet()) {
-        add(zip, "pictures/" + picture.getKey(), picture.getValue());
-      }
-      for (var clip : bundle.clips().entrySet()) {
-        for (int i = 0; i < clip.getValue().size(); i++) {
-          add(
-              zip,
-              Sentence.of("backdrops/%s/%02d.jpg", clip.getKey(), i + 1),
-              clip.getValue().get(i));
-        }
-      }
-      for (var film : bundle.films().entrySet()) {
-        add(zip, "backdrops/" + film.getKey() + "/" + BundleReader.FILM, film.getValue());
-      }
+      new BundleWriter(zip).write(bundle);
     }
   }
 
-  private static void overlays(ZipOutputStream zip, String folder, Map<String, Overlay> overlays)
-      throws IOException {
+  private void write(Bundle bundle) throws IOException {
+    add(
+        "package.json",
+        DocumentJson.writeReadable(
+                new BundleContents(
+                    BundleContents.FORMAT,
+                    BundleContents.VERSION,
+                    bundle.name(),
+                    bundle.house(),
+                    bundle.targets().targets(),
+                    bundle.checksLeftOut(),
+                    List.copyOf(bundle.overlays().keySet()),
+                    List.copyOf(bundle.starters().keySet()),
+                    rosters(bundle),
+                    List.copyOf(bundle.clips().keySet())))
+            .getBytes(StandardCharsets.UTF_8));
+    overlays(BundleReader.OVERLAYS, bundle.overlays());
+    overlays(BundleReader.STARTERS, bundle.starters());
+    List<String> names = rosters(bundle);
+    for (int i = 0; i < names.size(); i++) {
+      RosterFile roster = bundle.rosters().get(i);
+      String stem = "rosters/" + names.get(i);
+      add(
+          stem + ".json",
+          DocumentJson.writeReadable(roster.contents()).getBytes(StandardCharsets.UTF_8));
+      add(stem + ".csv", RosterTable.write(roster).getBytes(StandardCharsets.UTF_8));
+    }
+    for (Map.Entry<String, BundlePart> picture : bundle.pictures().entrySet()) {
+      add("pictures/" + picture.getKey(), picture.getValue().bytes());
+    }
+    for (var clip : bundle.clips().entrySet()) {
+      for (int i = 0; i < clip.getValue().size(); i++) {
+        add(
+            Sentence.of("backdrops/%s/%02d.jpg", clip.getKey(), i + 1),
+            clip.getValue().get(i).bytes());
+      }
+    }
+    for (var film : bundle.films().entrySet()) {
+      add("backdrops/" + film.getKey() + "/" + BundleReader.FILM, film.getValue().bytes());
+    }
+  }
+
+  private void overlays(String folder, Map<String, Overlay> overlays) throws IOException {
     for (var overlay : overlays.entrySet()) {
       String json = DocumentJson.writeReadable(overlay.getValue());
-      add(zip, folder + overlay.getKey(), json.getBytes(StandardCharsets.UTF_8));
+      add(folder + overlay.getKey(), json.getBytes(StandardCharsets.UTF_8));
     }
   }
 
@@ -88,7 +100,8 @@ public final class BundleWriter {
     return names;
   }
 
-  private static void add(ZipOutputStream zip, String name, byte[] content) throws IOException {
+  private void add(String name, byte[] content) throws IOException {
+    limits.add(name, content.length);
     ZipEntry entry = new ZipEntry(name);
     entry.setTimeLocal(NO_TIME);
     zip.putNextEntry(entry);

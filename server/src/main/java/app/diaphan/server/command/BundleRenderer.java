@@ -31,8 +31,9 @@ final class BundleRenderer {
         name ->
             Optional.ofNullable(bundle.pictures().get(name))
                 .map(
-                    bytes ->
-                        decoded.computeIfAbsent(name, known -> PictureReader.read(known, bytes))),
+                    part ->
+                        decoded.computeIfAbsent(
+                            name, known -> PictureReader.read(known, part.bytes()))),
         new RecentMemory(REMEMBERED));
   }
 
@@ -72,7 +73,7 @@ final class BundleRenderer {
                 stills.add(
                     new Still(
                         StillNames.of(clip, i + 1),
-                        (RasterPicture) PictureReader.read(clip, files.get(i))));
+                        (RasterPicture) PictureReader.read(clip, files.get(i).bytes())));
               }
             });
     return stills;

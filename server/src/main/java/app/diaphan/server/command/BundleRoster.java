@@ -25,6 +25,7 @@ import app.diaphan.core.roster.table.TableReader;
 import app.diaphan.core.targets.NamePattern;
 import app.diaphan.core.targets.NamedTarget;
 import app.diaphan.server.bundle.Bundle;
+import app.diaphan.server.bundle.BundlePart;
 import app.diaphan.server.bundle.RosterFile;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -119,7 +120,7 @@ record BundleRoster(Bundle bundle, Roster roster, List<Row> rows, Map<String, Ov
     if (folder.isEmpty()) {
       return bundle;
     }
-    Map<String, byte[]> pictures = new LinkedHashMap<>(bundle.pictures());
+    Map<String, BundlePart> pictures = new LinkedHashMap<>(bundle.pictures());
     List<Path> files;
     try (Stream<Path> found = Files.list(folder.get())) {
       files = found.filter(Files::isRegularFile).sorted().toList();
@@ -127,7 +128,7 @@ record BundleRoster(Bundle bundle, Roster roster, List<Row> rows, Map<String, Ov
     for (Path file : files) {
       String name = file.getFileName().toString();
       PictureReader.checkLength(name, Files.size(file));
-      pictures.put(name, Files.readAllBytes(file));
+      pictures.put(name, BundlePart.of(file));
     }
     return bundle.withPictures(pictures);
   }

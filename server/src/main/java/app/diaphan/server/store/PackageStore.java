@@ -259,6 +259,12 @@ public class PackageStore {
     return stills.findByPackageIdOrderByClipAscPositionAsc(packageId);
   }
 
+  /** The same without what is in them. */
+  public List<Stills.Line> stillLinesOf(Long packageId) {
+    get(packageId);
+    return stills.linesOf(packageId);
+  }
+
   /** All that tells the stills apart, without what is in them. */
   public List<String> knownStills(Long packageId) {
     return stills.known(packageId);
@@ -268,9 +274,9 @@ public class PackageStore {
     return stills.findById(id).orElseThrow(() -> new Missing("still", id));
   }
 
-  public List<ClipEntity> clipsOf(Long packageId) {
+  public List<Clips.Line> clipLinesOf(Long packageId) {
     get(packageId);
-    return clips.findByPackageIdOrderByName(packageId);
+    return clips.linesOf(packageId);
   }
 
   public ClipEntity clip(Long id) {
@@ -290,9 +296,9 @@ public class PackageStore {
       throw new InvalidInput("A still is kept as a JPEG file; this is another kind of picture.");
     }
     int last =
-        stillsOf(packageId).stream()
+        stillLinesOf(packageId).stream()
             .filter(still -> still.clip().equals(clip))
-            .mapToInt(StillEntity::position)
+            .mapToInt(Stills.Line::position)
             .max()
             .orElse(0);
     return stills.save(new StillEntity(packageId, clip, last + 1, jpeg));

@@ -1,8 +1,9 @@
 package app.diaphan.server.web;
 
-import app.diaphan.server.store.ClipEntity;
+import app.diaphan.server.store.Clips;
 import app.diaphan.server.store.PackageStore;
 import app.diaphan.server.store.StillEntity;
+import app.diaphan.server.store.Stills;
 import java.io.IOException;
 import java.time.Duration;
 import java.util.List;
@@ -37,20 +38,20 @@ class BackdropApi {
   }
 
   record StillSummary(long id, String clip, int position) {
-    static StillSummary of(StillEntity still) {
+    static StillSummary of(Stills.Line still) {
       return new StillSummary(still.id(), still.clip(), still.position());
     }
   }
 
   record ClipSummary(long id, String name) {
-    static ClipSummary of(ClipEntity clip) {
+    static ClipSummary of(Clips.Line clip) {
       return new ClipSummary(clip.id(), clip.name());
     }
   }
 
   @GetMapping("/packages/{id}/stills")
   List<StillSummary> stills(@PathVariable long id) {
-    return store.stillsOf(id).stream().map(StillSummary::of).toList();
+    return store.stillLinesOf(id).stream().map(StillSummary::of).toList();
   }
 
   /** Adds a JPEG to the stills of a backdrop, which need not be there yet. */
@@ -59,7 +60,8 @@ class BackdropApi {
   StillSummary add(
       @PathVariable long id, @RequestParam String clip, @RequestPart("file") MultipartFile file)
       throws IOException {
-    return StillSummary.of(store.addStill(id, clip, file.getBytes()));
+    StillEntity still = store.addStill(id, clip, Uploads.bytes(file));
+    return new StillSummary(still.id(), still.clip(), still.position());
   }
 
   @DeleteMapping("/stills/{id}")
@@ -75,7 +77,7 @@ class BackdropApi {
 
   @GetMapping("/packages/{id}/clips")
   List<ClipSummary> clips(@PathVariable long id) {
-    return store.clipsOf(id).stream().map(ClipSummary::of).toList();
+    return store.clipLinesOf(id).stream().map(ClipSummary::of).toList();
   }
 
   /** Parts of it can be asked for, as players do. */

@@ -9,9 +9,7 @@ import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Reframed;
 import app.diaphan.core.type.FontKind;
 import app.diaphan.core.type.ShippedFonts;
-import app.diaphan.server.bundle.BundleReader;
-import app.diaphan.server.bundle.BundleStore;
-import app.diaphan.server.bundle.BundleWriter;
+import app.diaphan.server.bundle.BundleFiles;
 import app.diaphan.server.disk.OnlyComputes;
 import app.diaphan.server.draw.Drawing;
 import app.diaphan.server.draw.DrawingService;
@@ -21,10 +19,11 @@ import app.diaphan.server.store.PackageStore;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.time.Duration;
 import java.util.List;
+import org.springframework.core.io.InputStreamResource;
+import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -46,12 +45,12 @@ import org.springframework.web.multipart.MultipartFile;
 @RequestMapping("/api")
 class PackageApi {
   private final PackageStore store;
-  private final BundleStore bundles;
+  private final BundleFiles bundles;
   private final DrawingService drawings;
   private final RosterDrawings rows;
 
   PackageApi(
-      PackageStore store, BundleStore bundles, DrawingService drawings, RosterDrawings rows) {
+      PackageStore store, BundleFiles bundles, DrawingService drawings, RosterDrawings rows) {
     this.store = store;
     this.bundles = bundles;
     this.rows = rows;
@@ -137,14 +136,15 @@ class PackageApi {
   @PostMapping(path = "/packages/bundle", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
   @ResponseStatus(HttpStatus.CREATED)
   PackageSummary importBundle(@RequestPart("file") MultipartFile file) throws IOException {
-    return PackageSummary.of(bundles.add(BundleReader.readZip(file.getBytes())));
+    return PackageSummary.of(bundles.add(file::transferTo));
   }
 
   @GetMapping(path = "/packages/{id}/bundle.zip", produces = "application/zip")
-  byte[] exportBundle(@PathVariable long id) throws IOException {
-    ByteArrayOutputStream out = new ByteArrayOutputStream();
-    BundleWriter.writeZip(bundles.bundle(id), out);
-    return out.toByteArray();
+  ResponseEntity<Resource> exportBundle(@PathVariable long id) throws IOException {
+    BundleFiles.Written written = bundles.write(id);
+    return ResponseEntity.ok()
+        .contentLength(written.length())
+        .body(new InputStreamResource(written.content()));
   }
 
   @GetMapping("/packages/{id}/house")

@@ -111,14 +111,14 @@ class PictureApi {
     if (name == null || name.isBlank()) {
       throw new InvalidInput("The picture came without a name; save it under one and try again.");
     }
-    return summary(pictures.add(id, name, file.getBytes()));
+    return summary(pictures.add(id, name, Uploads.bytes(file)));
   }
 
   /** Shows other bytes under the picture's name, wherever it is used. */
   @PutMapping(path = "/pictures/{id}", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
   PictureSummary replacePicture(@PathVariable long id, @RequestPart("file") MultipartFile file)
       throws IOException {
-    return summary(pictures.replace(id, file.getBytes()));
+    return summary(pictures.replace(id, Uploads.bytes(file)));
   }
 
   @DeleteMapping("/pictures/{id}")

@@ -132,12 +132,24 @@ class Problems extends ResponseEntityExceptionHandler {
       HttpHeaders headers,
       HttpStatusCode status,
       WebRequest request) {
-    ProblemDetail problem =
-        ProblemDetail.forStatusAndDetail(
-            HttpStatus.CONTENT_TOO_LARGE,
-            Sentence.of(
-                "The file is larger than %d MB and was not taken in. Save it smaller.",
-                PictureReader.MOST_BYTES >> 20));
-    return handleExceptionInternal(e, problem, headers, HttpStatus.CONTENT_TOO_LARGE, request);
+    return handleExceptionInternal(
+        e,
+        tooLarge(
+            "The file is larger than 4 GB and was not taken in. Divide the package and give it in parts."),
+        headers,
+        HttpStatus.CONTENT_TOO_LARGE,
+        request);
+  }
+
+  @ExceptionHandler
+  ProblemDetail onTooLarge(Uploads.TooLarge e) {
+    return tooLarge(
+        Sentence.of(
+            "The file is larger than %d MB and was not taken in. Save it smaller.",
+            PictureReader.MOST_BYTES >> 20));
+  }
+
+  private static ProblemDetail tooLarge(String sentence) {
+    return ProblemDetail.forStatusAndDetail(HttpStatus.CONTENT_TOO_LARGE, sentence);
   }
 }

@@ -53,7 +53,7 @@ class ReturnedApi {
   ReturnedFile check(@PathVariable long id, @RequestPart("file") MultipartFile file)
       throws IOException {
     String name = Optional.ofNullable(file.getOriginalFilename()).orElse("file");
-    return told(name, returned.check(id, name, file.getBytes()));
+    return told(name, returned.check(id, name, Uploads.bytes(file)));
   }
 
   /** Sends a delivered PNG through the simulated service and checks what comes back. */

@@ -167,7 +167,7 @@ class RosterApi {
       @RequestParam(defaultValue = "FOUND_OUT") Heading heading)
       throws IOException {
     String name = Optional.ofNullable(file.getOriginalFilename()).orElse("");
-    byte[] content = file.getBytes();
+    byte[] content = Uploads.bytes(file);
     Optional<TableArchive> archive = TableArchive.of(name, content);
     Table table =
         TableReader.read(
@@ -369,7 +369,7 @@ class RosterApi {
     Table table =
         TableReader.read(
             Optional.ofNullable(file.getOriginalFilename()).orElse("The table"),
-            file.getBytes(),
+            Uploads.bytes(file),
             new TableReader.Choices(named(encoding), Heading.FOUND_OUT, roster.columns()));
     return Merge.of(
         roster.columns(), rows.stream().map(RosterRowEntity::row).toList(), roster.key(), table);
