@@ -24,7 +24,7 @@ export const PATTERNS: Record<Pattern, Words> = {
   HONEYCOMB: { name: "Honeycomb", words: "hexagons net" },
   STARS: { name: "Stars", words: "night" },
   GRAIN: { name: "Grain", words: "noise film sand texture" },
-  PAPER: { name: "Paper", words: "noise clouds texture" },
+  CLOUDS: { name: "Clouds", words: "marble paper noise texture" },
   BRUSHED: { name: "Brushed metal", words: "steel noise texture" },
   CLOTH: { name: "Cloth", words: "canvas sail woven texture" },
 };

@@ -22,16 +22,16 @@ export function AddBar({ packageId, pictures, onFind }: Props) {
   return (
     <div className="border-b border-base-300 px-3 py-2">
       <div className="flex items-center gap-1">
-        <span className="mr-1 text-sm opacity-75">Add</span>
-        <button type="button" className="btn btn-sm" onClick={() => addText()} title="T">
+        <span className="text-sm opacity-75">Add</span>
+        <button type="button" className="btn btn-sm px-2.5" onClick={() => addText()} title="T">
           Text
         </button>
-        <button type="button" className="btn btn-sm" onClick={() => addPlate()} title="P">
+        <button type="button" className="btn btn-sm px-2.5" onClick={() => addPlate()} title="P">
           Plate
         </button>
         <button
           type="button"
-          className="btn btn-sm"
+          className="btn btn-sm px-2.5"
           aria-expanded={open === "pictures"}
           onClick={() => toggleAdd("pictures")}
           title="I"
@@ -40,7 +40,7 @@ export function AddBar({ packageId, pictures, onFind }: Props) {
         </button>
         <button
           type="button"
-          className="btn btn-sm"
+          className="btn btn-sm px-2.5"
           aria-expanded={open === "ornaments"}
           onClick={() => toggleAdd("ornaments")}
         >
@@ -48,7 +48,7 @@ export function AddBar({ packageId, pictures, onFind }: Props) {
         </button>
         <button
           type="button"
-          className="btn btn-ghost btn-sm ml-auto"
+          className="btn btn-ghost btn-sm ml-auto px-2"
           title="Find a value or an action by its name (/)"
           onClick={onFind}
         >

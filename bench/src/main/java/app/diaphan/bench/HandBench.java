@@ -42,6 +42,7 @@ final class HandBench {
       lines.add(hand.counted("first file from an empty folder", hand::firstFile, 10));
       lines.add(hand.counted("title with an outline, moved up", hand::title, 12));
       lines.add(hand.counted("call to action", hand::callToAction, 28));
+      lines.add(hand.counted("SD lower third with reversed border", hand::lowerThird, 30));
       lines.add(hand.counted("channel mark", hand::channelMark, 32));
       lines.add(hand.counted("variation of an overlay", hand::variation, 3));
       return lines;
@@ -108,6 +109,29 @@ final class HandBench {
     delivered("call-to-action");
   }
 
+  /** A plate whose border runs from dark to light where the plate runs from light to dark. */
+  private void lowerThird() throws IOException {
+    begin();
+    press(
+        page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("720 × 576")))
+            .first());
+    press(page.getByRole(AriaRole.RADIO, named("Lower third, plate")));
+    press("Compose it");
+    press("Name: Text");
+    key("Enter");
+    key("Control+a");
+    type("Ysolde Farrow-Quill");
+    press("Plate: Plate");
+    choose("Kind of paint", "a linear gradient");
+    press("Add a finish");
+    press("Add an outline");
+    type("4");
+    key("Enter");
+    choose("Outline kind of paint", "what its face has, turned round");
+    delivered("lower-third-plate-2");
+  }
+
   private void channelMark() throws IOException {
     begin();
     press(
@@ -167,6 +191,12 @@ final class HandBench {
   private void press(Locator what) {
     what.click();
     actions++;
+  }
+
+  /** The list is opened, then one of its lines is pressed. */
+  private void choose(String list, String line) {
+    page.getByLabel(list, exact()).selectOption(line);
+    actions += 2;
   }
 
   private void key(String key) {

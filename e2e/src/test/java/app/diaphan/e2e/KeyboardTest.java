@@ -129,7 +129,7 @@ class KeyboardTest {
     assertEquals(Colour.WHITE, ((Paint.Flat) text.paint()).colour());
     Outline outline = (Outline) text.look().finishes().getFirst();
     assertEquals(6, outline.width());
-    assertEquals(Colour.BLACK, outline.colour());
+    assertEquals(new Paint.Flat(Colour.BLACK), outline.paint());
     System.out.println("A title by keys alone: " + keys.count + " presses besides its letters");
     assertTrue(keys.count <= 60, keys.count + " presses");
   }

@@ -24,7 +24,7 @@ import java.util.List;
 public final class OrnamentShelf {
   private static final List<Ornament> ALL =
       List.of(
-          ornament("Lozenge divider", "line rule separator diamond", lozengeDivider()),
+          ornament("Lozenge line", "divider rule separator diamond", lozengeDivider()),
           ornament("Swelling line", "divider rule separator tapered", swelling(100, 3)),
           ornament("Three dots", "divider separator", threeDots()),
           ornament("Swell", "divider wave sea water line", swell()),
@@ -44,7 +44,7 @@ public final class OrnamentShelf {
           ornament("Corner bow", "border edge corner curl", cornerBow()),
           ornament("Brace", "bracket curly side", brace()),
           ornament("Long arrow", "pointer direction", longArrow()),
-          ornament("Quotation marks", "quote words speech", quotationMarks()),
+          ornament("Quote marks", "quotation words speech", quotationMarks()),
           ornament("Anchor", "sea harbour boat", anchor()));
 
   private OrnamentShelf() {}

@@ -16,7 +16,7 @@ public enum Pattern {
   HONEYCOMB,
   STARS,
   GRAIN,
-  PAPER,
+  CLOUDS,
   BRUSHED,
   CLOTH
 }

@@ -62,7 +62,7 @@ public record PatternTile(RasterPicture picture, double height) {
   private static double amount(Pattern pattern, double x, double y) {
     return switch (pattern) {
       case GRAIN -> 0.5 + 1.7 * NOISE.fractal(x, y, 48, 48, 2);
-      case PAPER -> 0.5 + 1.2 * NOISE.fractal(x, y, 4, 4, 5);
+      case CLOUDS -> 0.5 + 1.2 * NOISE.fractal(x, y, 4, 4, 5);
       case BRUSHED -> 0.5 + 1.2 * NOISE.fractal(x, y, 2, 48, 3);
       case CLOTH -> 0.95 * cloth(x, y) + 0.4 * NOISE.at(x, y, 48, 48);
       case STRIPES,

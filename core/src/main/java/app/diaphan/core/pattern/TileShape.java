@@ -39,7 +39,7 @@ record TileShape(double height, Shape inked) {
         yield shape(height, line(hexagon(0, 0), 0.06), line(hexagon(0.5, height / 2), 0.06));
       }
       case STARS -> shape(1, star(0.25, 0.25), star(0.75, 0.75));
-      case GRAIN, PAPER, BRUSHED, CLOTH -> Optional.empty();
+      case GRAIN, CLOUDS, BRUSHED, CLOTH -> Optional.empty();
     };
   }
 

@@ -37,6 +37,9 @@ public class FinishSamples {
   private static final int HEIGHT = 48;
   private static final int MARGIN = 8;
 
+  /** So that the frame around a thin piece is not smaller than frames may be. */
+  private static final double MOST_ENLARGED = 3;
+
   private final DrawingService drawings;
   private final DrawnPictures drawn;
 
@@ -62,7 +65,7 @@ public class FinishSamples {
             .orElseThrow();
     double width = Math.max(1, placed.width());
     double height = Math.max(1, placed.height());
-    double scale = Math.clamp((HEIGHT - 2.0 * MARGIN) / height, 0.02, 4);
+    double scale = Math.clamp((HEIGHT - 2.0 * MARGIN) / height, 0.02, MOST_ENLARGED);
     Frame frame = Frame.of((int) Math.ceil(WIDTH / scale), (int) Math.ceil(HEIGHT / scale));
     boolean whole = width * scale <= WIDTH - 2 * MARGIN;
     PinPoint pin = whole ? PinPoint.CENTRE : PinPoint.LEFT;

@@ -59,7 +59,7 @@ public class PatternSamples {
 
   private static double width(Pattern pattern) {
     return switch (pattern) {
-      case GRAIN, PAPER, BRUSHED, CLOTH -> FINE;
+      case GRAIN, CLOUDS, BRUSHED, CLOTH -> FINE;
       case STRIPES,
           PINSTRIPES,
           CHECKS,
