@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
-import { answer, api, type Overlay } from "../api/client";
+import { answer, api, type NamedTarget, type Overlay } from "../api/client";
 import { useOverlay } from "../document/overlayStore";
 import { Notice } from "../ui/Notice";
 import { Tabs } from "../ui/Tabs";
@@ -50,11 +50,13 @@ function Deliver({ overlay, id, packageId }: { overlay: Overlay; id: number; pac
     enabled: targets.length > 0,
     placeholderData: (before) => before,
   });
-  const asked = useAskedStart(
-    packageId,
-    overlay,
-    (names) => void runs.start({ overlays: [id], targets: names, changedOnly: false }),
-  );
+  const asked = useAskedStart(packageId, overlay);
+  /** At these targets; without names at all of them. */
+  const deliver = (at: readonly NamedTarget[], names: string[]) =>
+    void asked.begin(
+      () => Promise.resolve(at.map((target) => ({ overlay, target, called: target.name }))),
+      () => void runs.start({ overlays: [id], targets: names, changedOnly: false }),
+    );
   const target = targets.find((one) => one.name === chosen) ?? targets[0];
   if (!target) return null;
   const lineOf = (name: string) => plan.data?.find((line) => line.target === name);
@@ -70,7 +72,7 @@ function Deliver({ overlay, id, packageId }: { overlay: Overlay; id: number; pac
         className="overflow-y-auto border-r border-base-300 bg-base-100 px-5 py-3"
         onSubmit={(event) => {
           event.preventDefault();
-          if (!wrong && !busy && goesOut) void asked.begin([target], [target.name]);
+          if (!wrong && !busy && goesOut) deliver([target], [target.name]);
         }}
       >
         <TargetTools targets={targets} chosen={target} onChoose={choose} />
@@ -117,7 +119,7 @@ function Deliver({ overlay, id, packageId }: { overlay: Overlay; id: number; pac
               className="btn"
               disabled={busy || asked.looking || problem !== ""}
               onClick={() =>
-                void asked.begin(
+                deliver(
                   targets.filter((one) => lineOf(one.name)),
                   [],
                 )

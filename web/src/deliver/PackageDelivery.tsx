@@ -1,9 +1,12 @@
-import { useQuery } from "@tanstack/react-query";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { answer, api, type NamedTarget, type PlanLine } from "../api/client";
 import { useOverlay } from "../document/overlayStore";
 import { Notice } from "../ui/Notice";
+import type { FileToLookAt } from "./proofAt";
 import { RunLinks } from "./RunLinks";
+import { SpoiltQuestion } from "./SpoiltQuestion";
+import { useAskedStart } from "./useAskedStart";
 import type { Runs } from "./useRuns";
 
 interface Props {
@@ -36,15 +39,39 @@ export function PackageDelivery({ packageId, targets, runs }: Props) {
   const lines = plan.data ?? [];
   const overlays = [...new Map(lines.map((line) => [line.overlayId, line.overlay])).entries()];
   const problems = [...new Set(lines.map((line) => line.problem).filter((one) => one !== ""))];
-  const wanted = lines.filter((line) => !changedOnly || line.standing !== "SAME").length;
+  const toWrite = lines.filter((line) => !changedOnly || line.standing !== "SAME");
+  const wanted = toWrite.length;
+  const queries = useQueryClient();
+  const asked = useAskedStart(packageId, plan.data);
+  const filesToWrite = async (): Promise<FileToLookAt[]> => {
+    const saved = await queries.query({
+      queryKey: ["overlays-of", packageId, revision],
+      queryFn: () =>
+        answer(api.GET("/api/packages/{id}/overlays", { params: { path: { id: packageId } } })),
+    });
+    return toWrite.flatMap((line) => {
+      const overlay = saved.find((one) => one.id === line.overlayId)?.overlay;
+      const target = targets.find((one) => one.name === line.target);
+      return overlay && target
+        ? [{ overlay, target, called: `${line.overlay} at ${target.name}` }]
+        : [];
+    });
+  };
   return (
     <>
       <div className="mb-3 flex flex-wrap items-center gap-3">
         <button
           type="button"
           className="btn btn-primary btn-sm"
-          disabled={runs.running !== undefined || problems.length > 0 || wanted === 0}
-          onClick={() => void runs.start({ overlays: [], targets: [], changedOnly })}
+          disabled={
+            runs.running !== undefined || asked.looking || problems.length > 0 || wanted === 0
+          }
+          onClick={() =>
+            void asked.begin(
+              filesToWrite,
+              () => void runs.start({ overlays: [], targets: [], changedOnly }),
+            )
+          }
         >
           Deliver the package
         </button>
@@ -58,13 +85,22 @@ export function PackageDelivery({ packageId, targets, runs }: Props) {
           only what has changed
         </label>
         <span className="text-sm opacity-80" role="status">
-          {plan.isPending
+          {plan.isPending || asked.looking
             ? "Looking through the package…"
             : wanted === 0
               ? "Everything is delivered as it is."
               : `${wanted} of ${lines.length} to write.`}
         </span>
       </div>
+      {asked.question && (
+        <div className="mb-3">
+          <SpoiltQuestion
+            sentences={asked.question}
+            onYes={() => asked.answer(true)}
+            onNo={() => asked.answer(false)}
+          />
+        </div>
+      )}
       {problems.map((problem) => (
         <div key={problem} className="mb-2">
           <Notice>{problem}</Notice>

@@ -27,20 +27,26 @@ export function useOpenMatters(
   return goesOut ? checks.data?.filter((one) => one.fails) : [];
 }
 
-/** Sentences about what would be spoilt in the files of some targets. */
+/** An overlay at a target, and what sentences call the file. */
+export interface FileToLookAt {
+  overlay: Overlay;
+  target: NamedTarget;
+  called: string;
+}
+
+/** Sentences about what would be spoilt in files. */
 export async function spoilt(
   queries: QueryClient,
   packageId: number,
-  overlay: Overlay,
-  targets: readonly NamedTarget[],
+  files: readonly FileToLookAt[],
 ): Promise<string[]> {
   const said = await Promise.all(
-    targets.map(async (target) => {
+    files.map(async ({ overlay, target, called }) => {
       const there = await queries.query(retargetedQuery(overlay, target));
       const found = await queries.query(checksQuery(packageId, there));
       return found
         .filter((one) => one.fails && SPOILS.includes(one.kind))
-        .map((one) => `${target.name}: ${one.sentence}`);
+        .map((one) => `${called}: ${one.sentence}`);
     }),
   );
   return said.flat();

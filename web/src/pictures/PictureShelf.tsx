@@ -6,7 +6,6 @@ import { add } from "../document/add";
 import { newPicture } from "../document/newPieces";
 import { FilePick } from "../ui/FilePick";
 import { Notice } from "../ui/Notice";
-import { Stamps } from "./Stamps";
 import { PICTURE_FILES, takeIn, useTakingIn } from "./takeIn";
 import { smallPicture } from "./usePictures";
 
@@ -132,7 +131,6 @@ export function PictureShelf({ packageId, pictures, onAdded }: Props) {
           </li>
         )}
       </ul>
-      <Stamps packageId={packageId} onAdded={onAdded} onProblem={setProblem} />
     </div>
   );
 }

@@ -1,4 +1,4 @@
-import { memo } from "react";
+import { memo, useRef } from "react";
 import type {
   Drawing,
   DrawnPiece,
@@ -15,6 +15,7 @@ import { useColumns } from "../roster/useRosters";
 import { SlotsSection } from "../roster/SlotsSection";
 import { ArrangeSection } from "../sheets/ArrangeSection";
 import { GroupSection } from "../sheets/GroupSection";
+import { HelpLine } from "../help/HelpLine";
 import { PaintSection } from "../sheets/PaintSection";
 import { PictureSection } from "../sheets/PictureSection";
 import { PlaceSection } from "../sheets/PlaceSection";
@@ -38,8 +39,10 @@ interface Props {
 export const Stack = memo(function Stack(props: Props) {
   const { overlay, packageId, drawing, pictures, onPoint, onFind } = props;
   const selected = useOverlay((state) => state.selected);
+  const stack = useRef<HTMLElement>(null);
   return (
     <aside
+      ref={stack}
       aria-label="Stack"
       className="flex w-[338px] shrink-0 flex-col border-r border-base-300 bg-base-100"
     >
@@ -73,6 +76,7 @@ export const Stack = memo(function Stack(props: Props) {
       >
         <Cards stack={overlay.stack} depth={0} {...{ drawing, pictures, onPoint }} />
       </ol>
+      {selected.length > 0 && <HelpLine of={stack} />}
     </aside>
   );
 });

@@ -136,8 +136,7 @@ class LookTest {
     page.keyboard().press("6");
     choose(page, "Wrackline Ropes: Picture");
     choose(page, "Picture");
-    page.getByText("Stamps", new Page.GetByTextOptions().setExact(true)).click();
-    page.getByLabel("Add the stamp Anchor").waitFor();
+    page.getByLabel("Pictures of the package").waitFor();
     FromNothingToFilesTest.upToDate(page);
   }
 

@@ -119,16 +119,15 @@ class PictureShelfTest {
   }
 
   @Test
-  void aStampIsTintedAndAVectorSplitIntoItsParts() throws IOException {
+  void aVectorIsTintedAndSplitIntoItsParts() throws IOException {
     Compose compose = openEmpty();
     Page page = compose.page();
     compose.button("Picture").click();
-    page.getByText("Stamps", new Page.GetByTextOptions().setExact(true)).click();
-    compose.button("Add the stamp Anchor").click();
-    assertThat(compose.button("Anchor: Picture")).isVisible();
+    compose.button("Add greywick.svg").click();
+    compose.labelled("Colours of the picture").selectOption("one colour:");
     compose.type("Tint", "#f3c77a");
-    PicturePiece anchor = (PicturePiece) compose.saved().stack().getFirst();
-    assertEquals("#f3c77a", ((Tint.OneColour) anchor.tint()).colour().toString());
+    PicturePiece pennant = (PicturePiece) compose.saved().stack().getFirst();
+    assertEquals("#f3c77a", ((Tint.OneColour) pennant.tint()).colour().toString());
 
     compose.button("Picture").click();
     compose.button("Add tern-holm.svg").click();

@@ -97,6 +97,13 @@ class ProofAndDeliverTest {
                 AriaRole.REGION,
                 new Page.GetByRoleOptions().setName("Open in Proof at As designed")))
         .containsText("The frame cuts");
+    page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Whole package")).click();
+    button("Deliver the package").click();
+    assertThat(page.getByRole(AriaRole.ALERTDIALOG)).containsText("Cut at As designed: The frame");
+    assertThat(page.getByRole(AriaRole.ALERTDIALOG)).not().containsText("Watermark");
+    button("Not now").click();
+    assertThat(button("Deliver the package")).isEnabled();
+    page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Delivered")).click();
     Locator question = page.getByRole(AriaRole.ALERTDIALOG);
     Path file = browser.data().resolve("deliveries/1-lantern-reach-regatta/cut.png");
     button("Deliver").click();

@@ -175,20 +175,6 @@ class PictureApiTest {
   }
 
   @Test
-  void stampsShipWithDiaphanAndArePicturesOnceTheyAreTaken() {
-    JsonNode names = SERVER.get("/api/stamps").body();
-    assertTrue(names.size() >= 12, names.toString());
-    for (JsonNode name : names) {
-      assertEquals(
-          201,
-          SERVER.post("/api/packages/" + packageId + "/stamps/" + name.asString(), "").status(),
-          name.asString());
-    }
-    assertEquals(names.size(), SERVER.get(path).body().size());
-    assertEquals(422, SERVER.post("/api/packages/" + packageId + "/stamps/nothing", "").status());
-  }
-
-  @Test
   void cutOutsAreLookedAtInEveryWay() throws IOException {
     upload("mark.png", png(BufferedImage.TYPE_INT_RGB, Color.WHITE));
     assertEquals(0xffff0000, look("RESULT", 1).getRGB(12, 10));

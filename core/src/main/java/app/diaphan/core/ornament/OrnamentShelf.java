@@ -3,6 +3,7 @@ package app.diaphan.core.ornament;
 import static app.diaphan.core.ornament.Pen.around;
 import static app.diaphan.core.ornament.Pen.bar;
 import static app.diaphan.core.ornament.Pen.disc;
+import static app.diaphan.core.ornament.Pen.filled;
 import static app.diaphan.core.ornament.Pen.leaf;
 import static app.diaphan.core.ornament.Pen.line;
 import static app.diaphan.core.ornament.Pen.mirrored;
@@ -28,14 +29,18 @@ public final class OrnamentShelf {
           ornament("Swelling line", "divider rule separator tapered", swelling(100, 3)),
           ornament("Three dots", "divider separator", threeDots()),
           ornament("Swell", "divider wave sea water line", swell()),
+          ornament("Waves", "divider water sea lines", waves()),
+          ornament("Flourish", "divider curl scroll line", flourish()),
           ornament("Rope", "divider cord twist sea line", rope()),
           ornament("Leafed line", "divider plant branch separator", leafedLine()),
           ornament("Sprig", "leaf plant branch", sprig()),
           ornament("Wreath", "laurel leaves winner round frame", wreath()),
           ornament("Compass rose", "star sea wind round north", compassRose()),
+          ornament("Star", "winner rating point", star()),
           ornament(
               "Sunburst", "rays sun round light", around(polygon(-3, -24, 3, -24, 0, -50), 16)),
           ornament("Roundel", "ring circle round frame", together(ring(50, 45), ring(41, 39))),
+          ornament("Rope ring", "circle cord round frame sea", ropeRing()),
           ornament("Rosette", "flower badge round winner", rosette()),
           ornament("Ribbon", "banner band plate", ribbon()),
           ornament("Pennant", "flag swallow tail", polygon(0, 0, 100, 22, 76, 30, 100, 38, 0, 60)),
@@ -44,7 +49,9 @@ public final class OrnamentShelf {
           ornament("Corner bow", "border edge corner curl", cornerBow()),
           ornament("Brace", "bracket curly side", brace()),
           ornament("Long arrow", "pointer direction", longArrow()),
+          ornament("Swept arrow", "pointer direction bow", sweptArrow()),
           ornament("Quote marks", "quotation words speech", quotationMarks()),
+          ornament("Wave crest", "sea water surf", waveCrest()),
           ornament("Anchor", "sea harbour boat", anchor()));
 
   private OrnamentShelf() {}
@@ -77,6 +84,56 @@ public final class OrnamentShelf {
     return line(
         3, -60, 0, -50, -12, -40, -12, -30, 0, -20, 12, -10, 12, 0, 0, 10, -12, 20, -12, 30, 0, 40,
         12, 50, 12, 60, 0);
+  }
+
+  private static Shape waves() {
+    Area all = new Area();
+    double[] widths = {3.6, 2.8, 2};
+    for (int i = 0; i < widths.length; i++) {
+      all.add(
+          new Area(
+              shifted(
+                  line(
+                      widths[i],
+                      "M-48 0C-40 -10 -32 -10 -24 0C-16 10 -8 10 0 0C8 -10 16 -10 24 0C32 10 40 10 48 0"),
+                  0,
+                  11.0 * i)));
+    }
+    return all;
+  }
+
+  private static Shape flourish() {
+    return together(
+        line(6, "M20 70C90 20 170 20 230 70C290 120 370 120 440 70"),
+        line(5, "M230 70C210 110 160 116 150 88C144 66 172 58 180 76"),
+        line(5, "M330 100C360 130 410 122 410 94C410 74 382 74 382 92"),
+        line(4, "M440 70C480 50 510 52 540 70"),
+        disc(20, 70, 9),
+        disc(440, 70, 9));
+  }
+
+  private static Shape star() {
+    Area points = new Area();
+    for (int i = 0; i < 5; i++) {
+      points.add(new Area(turned(polygon(0, -50, 12, -15, 0, 2, -12, -15), 72.0 * i)));
+    }
+    return points;
+  }
+
+  private static Shape ropeRing() {
+    Shape strand =
+        filled("M-22 -144C-20 -164 -4 -188 16 -188C22 -188 18 -172 4 -154C-4 -142 -14 -140 -22 -144Z");
+    return around(strand, 28);
+  }
+
+  private static Shape sweptArrow() {
+    return together(
+        line(16, "M20 190C60 70 200 30 330 86"), filled("M300 30L410 108L290 142L322 88Z"));
+  }
+
+  private static Shape waveCrest() {
+    return filled(
+        "M10 168C90 166 130 120 164 72C196 28 262 6 316 30C366 52 372 110 330 120C300 127 278 98 300 78C262 76 244 120 268 144C300 172 360 170 410 168L410 176L10 176Z");
   }
 
   private static Shape rope() {

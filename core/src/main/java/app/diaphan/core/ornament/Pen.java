@@ -1,5 +1,6 @@
 package app.diaphan.core.ornament;
 
+import app.diaphan.core.overlay.PathData;
 import java.awt.BasicStroke;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
@@ -82,6 +83,17 @@ final class Pen {
     }
     return new BasicStroke((float) width, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND)
         .createStrokedShape(path);
+  }
+
+  /** The same along path data. */
+  static Shape line(double width, String path) {
+    return new BasicStroke((float) width, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND)
+        .createStrokedShape(PathData.read(path, false));
+  }
+
+  /** What path data goes round. */
+  static Shape filled(String path) {
+    return PathData.read(path, false);
   }
 
   /** A leaf from the origin to the right, pointed at both ends. */

@@ -3,7 +3,6 @@ package app.diaphan.server.web;
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.cutout.CutView;
 import app.diaphan.core.overlay.cutout.CutOut;
-import app.diaphan.core.picture.Stamps;
 import app.diaphan.server.disk.OnlyComputes;
 import app.diaphan.server.draw.CutOutLooks;
 import app.diaphan.server.draw.SmallPictures;
@@ -133,26 +132,5 @@ class PictureApi {
     return ResponseEntity.ok()
         .cacheControl(CacheControl.maxAge(Duration.ofDays(1)).cachePrivate())
         .body(small.of(pictures.get(id)));
-  }
-
-  /** The names of the ornaments that ship with Diaphan. */
-  @GetMapping("/stamps")
-  List<String> stamps() {
-    return Stamps.names();
-  }
-
-  @GetMapping(path = "/stamps/{name}.svg", produces = "image/svg+xml")
-  ResponseEntity<byte[]> stamp(@PathVariable String name) {
-    return ResponseEntity.ok()
-        .cacheControl(CacheControl.maxAge(Duration.ofDays(1)).cachePrivate())
-        .body(Stamps.svg(name));
-  }
-
-  /** Puts an ornament among the pictures of a package. */
-  @PostMapping("/packages/{id}/stamps/{name}")
-  @ResponseStatus(HttpStatus.CREATED)
-  PictureSummary addStamp(@PathVariable long id, @PathVariable String name) {
-    packages.get(id);
-    return summary(pictures.add(id, name + ".svg", Stamps.svg(name)));
   }
 }
