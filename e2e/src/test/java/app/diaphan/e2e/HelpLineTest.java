@@ -5,11 +5,11 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import app.diaphan.core.overlay.finish.Finish;
-import app.diaphan.core.overlay.finish.FirstFinishes;
 import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Piece;
+import app.diaphan.core.overlay.finish.Finish;
+import app.diaphan.core.overlay.finish.FirstFinishes;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.io.IOException;
@@ -38,7 +38,8 @@ class HelpLineTest {
     Locator line = page.locator("#help-line");
     for (String label : labels.stream().distinct().toList()) {
       Locator value =
-          page.locator("[data-sheet]").getByLabel(label, new Locator.GetByLabelOptions().setExact(true));
+          page.locator("[data-sheet]")
+              .getByLabel(label, new Locator.GetByLabelOptions().setExact(true));
       value.first().focus();
       page.waitForTimeout(30); // It is told in the next picture.
       assertFalse(line.textContent().contains("Point at a value"), card + ": " + label);

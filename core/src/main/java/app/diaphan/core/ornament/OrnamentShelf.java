@@ -122,7 +122,8 @@ public final class OrnamentShelf {
 
   private static Shape ropeRing() {
     Shape strand =
-        filled("M-22 -144C-20 -164 -4 -188 16 -188C22 -188 18 -172 4 -154C-4 -142 -14 -140 -22 -144Z");
+        filled(
+            "M-22 -144C-20 -164 -4 -188 16 -188C22 -188 18 -172 4 -154C-4 -142 -14 -140 -22 -144Z");
     return around(strand, 28);
   }
 

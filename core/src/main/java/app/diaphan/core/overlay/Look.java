@@ -4,6 +4,7 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Require;
 import app.diaphan.core.Sentence;
 import app.diaphan.core.overlay.finish.Finish;
+import app.diaphan.core.overlay.finish.Soften;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -80,6 +81,16 @@ public record Look(
   /** Only what thins and cuts the whole: the finishes and the face are left to the parts. */
   public Look withoutFinishes() {
     return withFinishes(List.of()).withFaceOpacity(1);
+  }
+
+  /** With those finishes only that change the shape itself. */
+  public Look withShapeOnly() {
+    return withFinishes(finishes.stream().filter(Soften.class::isInstance).toList());
+  }
+
+  /** Whether it has finishes beside those that change the shape itself. */
+  public boolean hasFinishesToSee() {
+    return finishes.stream().anyMatch(finish -> finish.on() && !(finish instanceof Soften));
   }
 
   /** Whether the face or its edge is drawn otherwise than by shape and paint alone. */

@@ -11,29 +11,41 @@ import java.util.Optional;
 
 /** Turns a group whose pieces are finished, thinned or punched as one into a painted piece. */
 final class GroupPainter {
+  /**
+   * What is within the group, from back to front.
+   *
+   * @param whole the pieces as they are
+   * @param bare the pieces without their finishes; empty if none has any that are seen
+   * @param finishes the pieces' finishes alone, those hidden that lie behind another's face
+   */
+  record Inside(List<Painted> whole, List<Painted> bare, List<Painted> finishes) {}
+
   private GroupPainter() {}
 
   static PaintedPiece paint(
-      PlacedPiece placed,
-      GroupPiece group,
-      List<Painted> backToFront,
-      Canvas canvas,
-      PictureShelf pictures) {
+      PlacedPiece placed, GroupPiece group, Inside inside, Canvas canvas, PictureShelf pictures) {
     Bounds bounds = Bounds.EMPTY;
-    for (Painted painted : backToFront) {
+    for (Painted painted : inside.whole()) {
       bounds = bounds.and(painted.bounds());
     }
     bounds = bounds.within(canvas.bounds());
     Look look = group.look();
     BoxPaints paints = new BoxPaints(placed, pictures);
-    Pixels pixels = Pixels.of(backToFront, bounds);
-    Plane shape = Shapes.together(backToFront, bounds);
-    Optional<Plane> cutBehind = Shapes.cutBehind(backToFront, bounds);
+    Plane shape = Shapes.together(inside.whole(), bounds);
+    Optional<Plane> cutBehind = Shapes.cutBehind(inside.whole(), bounds);
     // Finishes have the units that the group's pieces have.
     double unit = PiecePainter.unit(placed, canvas) * group.scale();
     Silhouette silhouette =
         PixelSilhouette.of(shape, unit * canvas.scaleX(), unit * canvas.scaleY(), canvas.bounds());
     float face = (float) look.faceOpacity();
+    if (look.punch() == Punch.NONE && !inside.bare().isEmpty()) {
+      // Thinning the face of a group thins its pieces' faces, not what is done to their edges.
+      Pixels finishes = Pixels.of(inside.finishes(), bounds);
+      Pixels thinned = finishes.over(Pixels.of(inside.bare(), bounds), face);
+      Body body = new Body.Ready(thinned, shape, List.of(), 1);
+      return Finishing.of(look, silhouette, paints, body, Optional.empty(), cutBehind);
+    }
+    Pixels pixels = Pixels.of(inside.whole(), bounds);
     if (look.punch() == Punch.NONE) {
       Body body = new Body.Ready(pixels, shape, List.of(), face);
       return Finishing.of(look, silhouette, paints, body, Optional.empty(), cutBehind);

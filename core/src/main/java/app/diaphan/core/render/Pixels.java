@@ -93,6 +93,25 @@ record Pixels(List<PackedPlane> channels) {
         });
   }
 
+  /**
+   * These pixels over others that are thinned.
+   *
+   * @param opacity of the others, 0–1
+   */
+  Pixels over(Pixels others, float opacity) {
+    Bounds all = bounds().and(others.bounds());
+    Plane topAlpha = alpha().fitted(all);
+    return of(
+        c -> {
+          Plane result = channels.get(c).unpacked().fitted(all);
+          Plane below = others.channels.get(c).unpacked().fitted(all);
+          for (int i = 0; i < result.values().length; i++) {
+            result.values()[i] += below.values()[i] * opacity * (1 - topAlpha.values()[i]);
+          }
+          return result;
+        });
+  }
+
   /** These pixels over the same pixels spread out, at most twice as strong. */
   Pixels overTwice(Pixels spread) {
     Bounds all = bounds().and(spread.bounds());

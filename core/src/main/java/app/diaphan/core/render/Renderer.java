@@ -122,7 +122,11 @@ public final class Renderer {
                   pictures,
                   () ->
                       GroupPainter.paint(
-                          placed, group.withLook(look), inside.get(), canvas, pictures)));
+                          placed,
+                          group.withLook(look),
+                          within(placed, look, inside.get(), canvas),
+                          canvas,
+                          pictures)));
         }
         boolean bounded =
             group.stack().stream()
@@ -132,6 +136,26 @@ public final class Renderer {
             : Stream.of(Painted.Group.of(inside.get(), (float) look.overallOpacity()));
       }
     };
+  }
+
+  private GroupPainter.Inside within(
+      PlacedPiece placed, Look look, List<Painted> whole, Canvas canvas) {
+    boolean apart =
+        look.faceOpacity() < 1
+            && look.punch() == Punch.NONE
+            && placed.inside().stream()
+                .anyMatch(part -> part.piece().shown() && part.piece().look().hasFinishesToSee());
+    if (!apart) {
+      return new GroupPainter.Inside(whole, List.of(), List.of());
+    }
+    // What cuts keeps its finishes and hides those behind it: just what is wanted of a face here.
+    return new GroupPainter.Inside(
+        whole,
+        paint(placed.inside(), Look::withShapeOnly, canvas),
+        paint(
+            placed.inside(),
+            own -> own.punch() == Punch.NONE ? own.withPunch(Punch.GROUP) : own,
+            canvas));
   }
 
   private static void addShown(List<PlacedPiece> pieces, Set<String> ids) {

@@ -380,6 +380,59 @@ class FinishTest {
     assertEquals(0, at(pixels, 100 + 31, 60, 3), 1e-3);
   }
 
+  /** Two boxes, the right one in front and over the left one's right edge. */
+  private float[] thinGroup(double face, Finish... ofEach) {
+    PlatePiece back = Samples.box("back", inGroup(0, 0), 40, 40).withLook(finished(1, ofEach));
+    PlatePiece front = Samples.box("front", inGroup(30, 0), 40, 40).withLook(finished(1, ofEach));
+    GroupPiece group =
+        new GroupPiece(
+            "g",
+            "Mark",
+            true,
+            false,
+            Samples.centre(),
+            1,
+            Look.PLAIN.withFaceOpacity(face),
+            GroupPiece.Finishing.AS_ONE,
+            List.of(front, back));
+    return drawn(group);
+  }
+
+  /** The group is 70 wide and 40 high, so it lies from (65, 40) to (135, 80). */
+  @Test
+  void finishesOfAPartKeepTheirStrengthWhenTheFaceOfItsGroupIsThin() {
+    Rim rim = new Rim(true, 6, 1, RED, 0.8);
+    float[] thin = thinGroup(0.2, rim);
+    // Along the edge: the rim at its full strength over a thin face.
+    assertEquals(0.8 + 0.2 * 0.2, at(thin, 67, 60, 3), 1e-3);
+    assertEquals(0.8 + 0.2 * 0.2, at(thin, 67, 60, 0), 1e-3);
+    assertEquals(0.2 * 0.2, at(thin, 67, 60, 1), 1e-3);
+    // Away from edges there is the thin face alone,
+    assertEquals(0.2, at(thin, 85, 60, 3), 1e-3);
+    // and where the front part hides an edge of the other nothing of its rim is left.
+    assertEquals(0.2, at(thin, 103, 60, 3), 1e-3);
+    assertEquals(0.2, at(thin, 103, 60, 1), 1e-3);
+    // Solid, it is what it was.
+    float[] solid = thinGroup(1, rim);
+    assertEquals(1, at(solid, 67, 60, 3), 1e-3);
+    assertEquals(0.2, at(solid, 67, 60, 1), 1e-3);
+    // Without finishes the group is thinned as one.
+    float[] plain = thinGroup(0.2);
+    assertEquals(0.2, at(plain, 103, 60, 3), 1e-3);
+    assertEquals(0.2, at(plain, 67, 60, 3), 1e-3);
+  }
+
+  @Test
+  void anOutlineOfAPartStaysSolidRoundAThinGroup() {
+    float[] thin = thinGroup(0.3, Samples.outline(5, Outline.Side.OUTSIDE, "#ff0000"));
+    assertEquals(1, at(thin, 62, 60, 3), 1e-3);
+    assertEquals(1, at(thin, 62, 60, 0), 1e-3);
+    // The front part's outline lies over the other's thin face.
+    assertEquals(1, at(thin, 92, 60, 0), 1e-3);
+    assertEquals(0, at(thin, 92, 60, 1), 1e-3);
+    assertEquals(0.3, at(thin, 80, 60, 3), 1e-3);
+  }
+
   private static Place inGroup(double right, double down) {
     return Samples.from(new Hook.OfGroup(), PinPoint.TOP_LEFT, right, down);
   }
