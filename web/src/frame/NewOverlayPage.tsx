@@ -84,7 +84,8 @@ export function NewOverlayPage() {
             <button
               type="submit"
               className="btn btn-primary mt-3 w-full"
-              disabled={name.trim() === ""}
+              // A starter that is not here yet must not become an empty overlay.
+              disabled={name.trim() === "" || (starter !== "" && !chosen)}
             >
               Compose it
             </button>

@@ -1,5 +1,6 @@
 /** What a value of a sheet does, by what it is called; `#` stands for any number. */
 const SENTENCES: Record<string, string> = {
+  "name of the piece": "How the piece is called in the stack, in Proof and in lists.",
   // Words
   words: "What is read. Braces name a column of a roster, as {name}; Enter begins a line.",
   "font family": "The typeface of the chosen words, each shown in its own letters.",

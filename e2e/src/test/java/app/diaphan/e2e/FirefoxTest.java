@@ -82,8 +82,7 @@ class FirefoxTest {
             .anyMatch(
                 piece -> piece instanceof TextPiece text && text.words().equals("Tam Orrin")));
     assertUnscrolled();
-    firefox.press("Deliver");
-    firefox.until("location.pathname.endsWith('/deliver')");
+    open("/overlays/1/deliver");
     firefox.pressButton("Deliver");
     firefox.until("document.body.innerText.includes('read back equal')");
     BufferedImage file =

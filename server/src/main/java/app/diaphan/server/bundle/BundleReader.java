@@ -20,6 +20,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
@@ -77,17 +78,23 @@ public final class BundleReader {
               Sentence.of("The zip file has two files named \"%s\" and was not taken in.", name));
         }
       }
-      // What stands at its end has to agree with what was met on the way.
-      try (ZipFile known = new ZipFile(zip.toFile())) {
-        if (!files.keySet().stream().allMatch(name -> known.getEntry(name) != null)) {
-          throw new ZipException("Files are missing from the list at its end.");
-        }
+      if (!files.isEmpty()) {
+        checkList(zip, files.keySet());
       }
     } catch (IllegalArgumentException | IOException e) {
       throw new InvalidInput(
           "The zip file is damaged and was not taken in; export the package again.", e);
     }
     return of(files);
+  }
+
+  /** What stands at its end has to agree with what was met on the way. */
+  private static void checkList(Path zip, Set<String> met) throws IOException {
+    try (ZipFile known = new ZipFile(zip.toFile())) {
+      if (!met.stream().allMatch(name -> known.getEntry(name) != null)) {
+        throw new ZipException("Files are missing from the list at its end.");
+      }
+    }
   }
 
   /** How long a file is; a little more than the most if it is longer than that. */
