@@ -1,22 +1,20 @@
-import { useQuery } from "@tanstack/react-query";
-import { answer, api, type Ornament } from "../api/client";
+import { flushSync } from "react-dom";
+import type { Ornament } from "../api/client";
 import { add } from "../document/add";
 import { newOrnament } from "../document/newPieces";
+import { goHome } from "../ui/home";
 import { PickByPicture } from "../ui/PickByPicture";
+import { useOrnaments } from "./useOrnaments";
 
-/** The ornaments that come with Diaphan; the one that is chosen becomes a plate. */
-export function OrnamentShelf({ onAdded }: { onAdded: () => void }) {
-  const { data: ornaments = [], error } = useQuery({
-    queryKey: ["ornaments"],
-    queryFn: () => answer(api.GET("/api/ornaments")),
-    staleTime: Infinity,
-  });
+/** Ornaments to choose from; the one that is chosen becomes a plate. */
+export function OrnamentShelf({ onClose }: { onClose: () => void }) {
+  const { data: ornaments, error } = useOrnaments();
   return (
     <>
       {error && <p role="alert">{error.message}</p>}
       <PickByPicture
         label="Ornaments"
-        picks={ornaments.map((ornament) => ({
+        picks={ornaments?.map((ornament) => ({
           key: ornament.name,
           name: ornament.name,
           words: ornament.words,
@@ -24,10 +22,17 @@ export function OrnamentShelf({ onAdded }: { onAdded: () => void }) {
         }))}
         taken=""
         onPick={(name) => {
-          const chosen = ornaments.find((ornament) => ornament.name === name);
+          const chosen = ornaments?.find((ornament) => ornament.name === name);
           if (!chosen) return;
-          add((overlay) => newOrnament(overlay, chosen), `Add ${chosen.name}`);
-          onAdded();
+          flushSync(() => {
+            add((overlay) => newOrnament(overlay, chosen), `Add ${chosen.name}`);
+            onClose();
+          });
+          document.querySelector<HTMLElement>("[data-sheet] input[role=spinbutton]")?.focus();
+        }}
+        onClose={() => {
+          onClose();
+          goHome();
         }}
       />
     </>

@@ -1,4 +1,5 @@
-import { useState } from "react";
+import { useRef, useState } from "react";
+import { flushSync } from "react-dom";
 import type { Paint } from "../api/client";
 import { ColourField } from "../ui/ColourField";
 import { NumberField } from "../ui/NumberField";
@@ -23,10 +24,16 @@ interface Props {
 /** Which pattern, in which colours, how large and how it lies. */
 export function PatternValues({ paint, named, onChange }: Props) {
   const [open, setOpen] = useState(false);
+  const button = useRef<HTMLButtonElement>(null);
+  const close = () => {
+    flushSync(() => setOpen(false));
+    button.current?.focus();
+  };
   return (
     <>
       {": "}
       <button
+        ref={button}
         type="button"
         className="word inline-flex cursor-pointer items-center gap-1 align-middle"
         aria-label={named("Pattern")}
@@ -87,8 +94,9 @@ export function PatternValues({ paint, named, onChange }: Props) {
           taken={paint.pattern}
           onPick={(key) => {
             onChange({ ...paint, pattern: key as Patterned["pattern"] }, "pattern");
-            setOpen(false);
+            close();
           }}
+          onClose={close}
         />
       )}
     </>

@@ -5,6 +5,7 @@ import { answer, api, type PictureSummary, upload } from "../api/client";
 import { add } from "../document/add";
 import { newPicture } from "../document/newPieces";
 import { FilePick } from "../ui/FilePick";
+import { goHome } from "../ui/home";
 import { Notice } from "../ui/Notice";
 import { PICTURE_FILES, takeIn, useTakingIn } from "./takeIn";
 import { smallPicture } from "./usePictures";
@@ -12,7 +13,7 @@ import { smallPicture } from "./usePictures";
 interface Props {
   packageId: number;
   pictures: PictureSummary[];
-  onAdded: () => void;
+  onClose: () => void;
 }
 
 function uses(picture: PictureSummary): string {
@@ -22,7 +23,7 @@ function uses(picture: PictureSummary): string {
 }
 
 /** The package's pictures, to be put on the frame, replaced wherever they are used, or taken away. */
-export function PictureShelf({ packageId, pictures, onAdded }: Props) {
+export function PictureShelf({ packageId, pictures, onClose }: Props) {
   const queries = useQueryClient();
   const [sought, setSought] = useState("");
   const [problem, setProblem] = useState("");
@@ -41,7 +42,15 @@ export function PictureShelf({ packageId, pictures, onAdded }: Props) {
     }
   };
   return (
-    <div className="mt-2 flex max-h-[46vh] flex-col gap-2">
+    <div
+      className="mt-2 flex max-h-[46vh] flex-col gap-2"
+      onKeyDown={(event) => {
+        if (event.key !== "Escape") return;
+        event.stopPropagation();
+        onClose();
+        goHome();
+      }}
+    >
       <div className="flex items-center gap-2">
         <FilePick
           label="Picture file"
@@ -51,11 +60,12 @@ export function PictureShelf({ packageId, pictures, onAdded }: Props) {
           many
           onFiles={(files) => {
             void takeIn(files, queries).then(() => {
-              if (useTakingIn.getState().problems.length === 0) onAdded();
+              if (useTakingIn.getState().problems.length === 0) onClose();
             });
           }}
         />
         <input
+          autoFocus
           type="search"
           aria-label="Search the package's pictures"
           placeholder="Search"
@@ -78,7 +88,7 @@ export function PictureShelf({ packageId, pictures, onAdded }: Props) {
               aria-label={`Add ${picture.name}`}
               onClick={() => {
                 add((overlay) => newPicture(overlay, picture), `Add ${picture.name}`);
-                onAdded();
+                onClose();
               }}
             >
               <span className="checker flex h-9 w-14 shrink-0 items-center justify-center rounded-sm">

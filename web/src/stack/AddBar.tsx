@@ -1,6 +1,7 @@
 import { useEffect } from "react";
 import type { PictureSummary } from "../api/client";
 import { OrnamentShelf } from "../ornaments/OrnamentShelf";
+import { useOrnaments } from "../ornaments/useOrnaments";
 import { PictureShelf } from "../pictures/PictureShelf";
 import { TakingInNote } from "../pictures/TakingInNote";
 import { addText } from "../stage/addText";
@@ -18,20 +19,21 @@ interface Props {
 export function AddBar({ packageId, pictures, onFind }: Props) {
   const open = useAddOpen((state) => state.open);
   useEffect(() => () => useAddOpen.setState({ open: null }), []);
+  useOrnaments(); // So that whoever types at once finds them there.
   const close = () => useAddOpen.setState({ open: null });
   return (
     <div className="border-b border-base-300 px-3 py-2">
       <div className="flex items-center gap-1">
         <span className="text-sm opacity-75">Add</span>
-        <button type="button" className="btn btn-sm px-2.5" onClick={() => addText()} title="T">
+        <button type="button" className="btn btn-sm px-2" onClick={() => addText()} title="T">
           Text
         </button>
-        <button type="button" className="btn btn-sm px-2.5" onClick={() => addPlate()} title="P">
+        <button type="button" className="btn btn-sm px-2" onClick={() => addPlate()} title="P">
           Plate
         </button>
         <button
           type="button"
-          className="btn btn-sm px-2.5"
+          className="btn btn-sm px-2"
           aria-expanded={open === "pictures"}
           onClick={() => toggleAdd("pictures")}
           title="I"
@@ -40,7 +42,7 @@ export function AddBar({ packageId, pictures, onFind }: Props) {
         </button>
         <button
           type="button"
-          className="btn btn-sm px-2.5"
+          className="btn btn-sm px-2"
           aria-expanded={open === "ornaments"}
           onClick={() => toggleAdd("ornaments")}
         >
@@ -48,7 +50,7 @@ export function AddBar({ packageId, pictures, onFind }: Props) {
         </button>
         <button
           type="button"
-          className="btn btn-ghost btn-sm ml-auto px-2"
+          className="btn btn-ghost btn-sm ml-auto px-1.5"
           title="Find a value or an action by its name (/)"
           onClick={onFind}
         >
@@ -56,9 +58,9 @@ export function AddBar({ packageId, pictures, onFind }: Props) {
         </button>
       </div>
       {open === "pictures" && (
-        <PictureShelf packageId={packageId} pictures={pictures} onAdded={close} />
+        <PictureShelf packageId={packageId} pictures={pictures} onClose={close} />
       )}
-      {open === "ornaments" && <OrnamentShelf onAdded={close} />}
+      {open === "ornaments" && <OrnamentShelf onClose={close} />}
       <TakingInNote />
     </div>
   );

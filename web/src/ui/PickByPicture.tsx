@@ -1,4 +1,4 @@
-import { type ReactNode, useState } from "react";
+import { type ReactNode, useEffect, useRef, useState } from "react";
 
 export interface Pick {
   key: string;
@@ -11,23 +11,42 @@ export interface Pick {
 interface Props {
   /** What is picked, as in "Patterns". */
   label: string;
-  picks: readonly Pick[];
+  /** Nothing while they are fetched. */
+  picks: readonly Pick[] | undefined;
   /** The key of the one that is taken already; empty for none. */
   taken: string;
   onPick: (key: string) => void;
+  /** Left without picking; where the keys go then is the caller's matter. */
+  onClose: () => void;
 }
 
-/** Things chosen by their looks, with a search by name. */
-export function PickByPicture({ label, picks, taken, onPick }: Props) {
+/** Things chosen by their looks, with a search by name that has the keys at once. */
+export function PickByPicture({ label, picks, taken, onPick, onClose }: Props) {
   const [sought, setSought] = useState("");
   const wanted = sought.trim().toLowerCase().split(/\s+/);
-  const found = picks.filter(({ name, words }) => {
+  const found = (picks ?? []).filter(({ name, words }) => {
     const all = `${name} ${words}`.toLowerCase();
     return wanted.every((word) => all.includes(word));
   });
+  const first = found[0]?.key;
+  // Enter may be pressed before there is anything to pick from.
+  const early = useRef(false);
+  useEffect(() => {
+    if (!early.current || !picks) return;
+    early.current = false;
+    if (first !== undefined) onPick(first);
+  }, [picks, first, onPick]);
   return (
-    <div className="mt-1 rounded border border-base-300 p-1.5">
+    <div
+      className="mt-1 rounded border border-base-300 p-1.5"
+      onKeyDown={(event) => {
+        if (event.key !== "Escape") return;
+        event.stopPropagation();
+        onClose();
+      }}
+    >
       <input
+        autoFocus
         type="search"
         aria-label={`Search: ${label}`}
         placeholder="Search"
@@ -35,8 +54,9 @@ export function PickByPicture({ label, picks, taken, onPick }: Props) {
         value={sought}
         onChange={(event) => setSought(event.target.value)}
         onKeyDown={(event) => {
-          const [first] = found;
-          if (event.key === "Enter" && first) onPick(first.key);
+          if (event.key !== "Enter") return;
+          if (!picks) early.current = true;
+          else if (first !== undefined) onPick(first);
         }}
       />
       <ul aria-label={label} className="mt-1.5 grid max-h-52 grid-cols-3 gap-1 overflow-y-auto">
@@ -58,7 +78,11 @@ export function PickByPicture({ label, picks, taken, onPick }: Props) {
           </li>
         ))}
       </ul>
-      {found.length === 0 && <p className="p-1 text-sm opacity-75">Nothing is called that.</p>}
+      {found.length === 0 && (
+        <p className="p-1 text-sm opacity-75">
+          {picks ? "Nothing is called that." : "Fetching them…"}
+        </p>
+      )}
     </div>
   );
 }

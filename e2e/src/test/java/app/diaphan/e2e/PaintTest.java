@@ -49,12 +49,15 @@ class PaintTest {
     Compose compose = Compose.open(browser, 3);
     Page page = compose.page();
     compose.button("Ornament").click();
-    compose.labelled("Search: Ornaments").fill("north");
+    // Typed at once: the search has the keys.
+    page.keyboard().type("north");
+    assertThat(compose.labelled("Search: Ornaments")).hasValue("north");
     Locator ornaments =
         page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Ornaments"));
     assertThat(ornaments.getByRole(AriaRole.BUTTON)).hasCount(1);
-    compose.labelled("Search: Ornaments").press("Enter");
+    page.keyboard().press("Enter");
     assertThat(ornaments).isHidden();
+    assertThat(compose.labelled("Width")).isFocused();
     PlatePiece rose = plate(compose, "ornament-1");
     assertEquals("Compass rose", rose.name());
     assertEquals(rose.width(), rose.height(), 0.2);
@@ -77,6 +80,24 @@ class PaintTest {
 
     page.keyboard().press("Control+z");
     assertEquals(waves, plate(compose, "ornament-1").paint());
+  }
+
+  @Test
+  void leavingAShelfWithoutChoosingChangesNothing() throws IOException {
+    Compose compose = Compose.open(browser, 3);
+    Page page = compose.page();
+    int pieces = compose.saved().stack().size();
+    page.keyboard().press("/");
+    page.keyboard().type("ornament");
+    page.keyboard().press("Enter");
+    assertThat(compose.labelled("Search: Ornaments")).isFocused();
+    page.keyboard().type("hdplt");
+    page.keyboard().press("Enter");
+    assertThat(page.getByText("Nothing is called that")).isVisible();
+    page.keyboard().press("Escape");
+    assertThat(compose.labelled("Search: Ornaments")).isHidden();
+    assertThat(compose.labelled("Stage")).isFocused();
+    assertEquals(pieces, compose.saved().stack().size());
   }
 
   @Test
