@@ -1,7 +1,5 @@
 package app.diaphan.core.pattern;
 
-import java.util.Random;
-
 /**
  * Gradient noise on a lattice that closes upon itself: Ken Perlin, "Improving noise", 2002, with
  * lattice points counted in a circle. The same at any resolution and on any machine.
@@ -23,12 +21,14 @@ final class TileNoise {
   private final int[] order = new int[2 * PLACES];
 
   TileNoise(long seed) {
-    Random random = new Random(seed); // Its numbers are fixed by the language's documentation.
+    long state = seed;
     for (int i = 0; i < PLACES; i++) {
       order[i] = i;
     }
     for (int i = PLACES - 1; i > 0; i--) {
-      int other = random.nextInt(i + 1);
+      // D. E. Knuth's generator for MMIX (The Art of Computer Programming, volume 2, 3.3.4).
+      state = state * 6364136223846793005L + 1442695040888963407L;
+      int other = (int) Math.floorMod(state >>> 33, i + 1L);
       int own = order[i];
       order[i] = order[other];
       order[other] = own;
