@@ -52,7 +52,7 @@ export function HelpLine({ of }: Props) {
       id={ID}
       className="h-11 shrink-0 overflow-hidden border-t border-base-300 px-3 py-1 text-xs leading-snug"
     >
-      {said ?? <span className="opacity-60">Point at a value to read what it does.</span>}
+      {said ?? <span className="opacity-75">Point at a value to read what it does.</span>}
     </p>
   );
 }
