@@ -129,7 +129,7 @@ final class HandBench {
     type("4");
     key("Enter");
     choose("Outline kind of paint", "what its face has, turned round");
-    delivered("lower-third-plate-2");
+    delivered("lower-third-plate");
   }
 
   private void channelMark() throws IOException {
