@@ -3,6 +3,7 @@ import { Choice } from "../ui/Choice";
 import { ColourField } from "../ui/ColourField";
 import { NumberField } from "../ui/NumberField";
 import { PatternValues } from "./PatternValues";
+import { RepetitionValues } from "./RepetitionValues";
 
 const FITS = [
   ["COVER", "covering it"],
@@ -126,38 +127,12 @@ export function PaintValues({ paint, pictures, named, onChange }: Props) {
             options={choices(paint.picture)}
             onChange={(picture) => onChange({ ...paint, picture }, "")}
           />
-          ,{" "}
-          <NumberField
-            label={named("Width of a repetition")}
-            value={paint.width}
-            least={1}
-            unit=" px"
-            onChange={(width) => onChange({ ...paint, width }, "texture-width")}
-          />{" "}
-          wide, turned{" "}
-          <NumberField
-            label={named("Turn of the texture")}
-            value={paint.turn}
-            least={-360}
-            most={360}
-            unit="°"
-            onChange={(turn) => onChange({ ...paint, turn }, "texture-turn")}
+          <RepetitionValues
+            repetition={paint}
+            what="texture"
+            named={named}
+            onChange={(next, key) => onChange({ ...paint, ...next }, key)}
           />
-          , begun{" "}
-          <NumberField
-            label={named("Texture offset to the right")}
-            value={paint.right}
-            unit=" right"
-            onChange={(right) => onChange({ ...paint, right }, "texture-right")}
-          />
-          ,{" "}
-          <NumberField
-            label={named("Texture offset downwards")}
-            value={paint.down}
-            unit=" down"
-            onChange={(down) => onChange({ ...paint, down }, "texture-down")}
-          />
-          .
         </>
       );
     case "picture":

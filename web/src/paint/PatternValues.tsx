@@ -2,9 +2,9 @@ import { useRef, useState } from "react";
 import { flushSync } from "react-dom";
 import type { Paint } from "../api/client";
 import { ColourField } from "../ui/ColourField";
-import { NumberField } from "../ui/NumberField";
 import { PickByPicture } from "../ui/PickByPicture";
 import { PATTERNS, pictureOf } from "./patterns";
+import { RepetitionValues } from "./RepetitionValues";
 
 type Patterned = Extract<Paint, { kind: "pattern" }>;
 
@@ -55,38 +55,12 @@ export function PatternValues({ paint, named, onChange }: Props) {
         value={paint.ground}
         onChange={(ground) => onChange({ ...paint, ground }, "pattern-ground")}
       />
-      ,{" "}
-      <NumberField
-        label={named("Width of a repetition")}
-        value={paint.width}
-        least={1}
-        unit=" px"
-        onChange={(width) => onChange({ ...paint, width }, "texture-width")}
-      />{" "}
-      wide, turned{" "}
-      <NumberField
-        label={named("Turn of the pattern")}
-        value={paint.turn}
-        least={-360}
-        most={360}
-        unit="°"
-        onChange={(turn) => onChange({ ...paint, turn }, "texture-turn")}
+      <RepetitionValues
+        repetition={paint}
+        what="pattern"
+        named={named}
+        onChange={(next, key) => onChange({ ...paint, ...next }, key)}
       />
-      , begun{" "}
-      <NumberField
-        label={named("Pattern offset to the right")}
-        value={paint.right}
-        unit=" right"
-        onChange={(right) => onChange({ ...paint, right }, "texture-right")}
-      />
-      ,{" "}
-      <NumberField
-        label={named("Pattern offset downwards")}
-        value={paint.down}
-        unit=" down"
-        onChange={(down) => onChange({ ...paint, down }, "texture-down")}
-      />
-      .
       {open && (
         <PickByPicture
           label="Patterns"

@@ -1,6 +1,8 @@
 package app.diaphan.core.pattern;
 
 import app.diaphan.core.overlay.Pattern;
+import app.diaphan.core.raster.Bounds;
+import app.diaphan.core.raster.Coverage;
 import java.awt.BasicStroke;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
@@ -9,18 +11,18 @@ import java.awt.geom.Area;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
-import java.util.Optional;
 import java.util.stream.IntStream;
 
 /**
  * What is inked of one repetition of a pattern that has edges. A repetition is one unit wide; what
  * reaches beyond it lies in the next.
  */
-record TileShape(double height, Shape inked) {
+record TileShape(double height, Shape inked) implements Repetition {
+  private static final int LEAST_ACROSS = 32;
   private static final double HEXAGON_SIDE = 1.0 / 3;
 
-  /** Nothing for patterns that have no edges. */
-  static Optional<TileShape> of(Pattern pattern) {
+  /** A shape, or for patterns that have no edges a texture. */
+  static Repetition of(Pattern pattern) {
     return switch (pattern) {
       case STRIPES -> shape(1, rectangle(0, 0, 1, 0.5));
       case PINSTRIPES -> shape(1, rectangle(0, 0, 1, 0.12));
@@ -39,11 +41,26 @@ record TileShape(double height, Shape inked) {
         yield shape(height, line(hexagon(0, 0), 0.06), line(hexagon(0.5, height / 2), 0.06));
       }
       case STARS -> shape(1, star(0.25, 0.25), star(0.75, 0.75));
-      case GRAIN, CLOUDS, BRUSHED, CLOTH -> Optional.empty();
+      case GRAIN -> TileTexture.GRAIN;
+      case CLOUDS -> TileTexture.CLOUDS;
+      case BRUSHED -> TileTexture.BRUSHED;
+      case CLOTH -> TileTexture.CLOTH;
     };
   }
 
-  private static Optional<TileShape> shape(double height, Shape... parts) {
+  @Override
+  public int leastAcross() {
+    return LEAST_ACROSS;
+  }
+
+  @Override
+  public float[] amounts(int across, int down) {
+    AffineTransform toPixels = AffineTransform.getScaleInstance(across, down / height);
+    Bounds tile = new Bounds(0, 0, across, down);
+    return Coverage.of(toPixels.createTransformedShape(inked), tile).fitted(tile).values();
+  }
+
+  private static TileShape shape(double height, Shape... parts) {
     Path2D all = new Path2D.Double(Path2D.WIND_NON_ZERO);
     for (int down = -1; down <= 1; down++) {
       for (int right = -1; right <= 1; right++) {
@@ -53,7 +70,7 @@ record TileShape(double height, Shape inked) {
         }
       }
     }
-    return Optional.of(new TileShape(height, new Area(all)));
+    return new TileShape(height, new Area(all));
   }
 
   private static Shape rectangle(double left, double top, double width, double height) {

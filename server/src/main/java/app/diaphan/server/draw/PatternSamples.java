@@ -14,6 +14,7 @@ import app.diaphan.core.overlay.PinPoint;
 import app.diaphan.core.overlay.Place;
 import app.diaphan.core.overlay.PlatePiece;
 import app.diaphan.core.overlay.PlateShape;
+import app.diaphan.core.pattern.PatternTile;
 import app.diaphan.core.picture.PictureShelf;
 import app.diaphan.core.render.Canvas;
 import app.diaphan.core.render.Renderer;
@@ -35,7 +36,9 @@ public class PatternSamples {
   private static final double FINE = 144;
 
   public byte[] picture(Pattern pattern) {
-    Paint paint = new Paint.Patterned(pattern, width(pattern), 0, 0, 0, INK, GROUND);
+    Paint paint =
+        new Paint.Patterned(
+            pattern, PatternTile.hasEdges(pattern) ? EDGED : FINE, 0, 0, 0, INK, GROUND);
     Place place = Place.at(PinPoint.CENTRE, Area.FRAME, 0, 0);
     PlatePiece plate =
         new PlatePiece(
@@ -55,25 +58,5 @@ public class PatternSamples {
         new Renderer(ShippedFonts.shelf(), PictureShelf.EMPTY, Memory.NONE)
             .render(new Overlay("Pattern", FRAME, List.of(plate)), Canvas.of(FRAME));
     return StagePicture.png(rendering, rendering.canvas().bounds());
-  }
-
-  private static double width(Pattern pattern) {
-    return switch (pattern) {
-      case GRAIN, CLOUDS, BRUSHED, CLOTH -> FINE;
-      case STRIPES,
-          PINSTRIPES,
-          CHECKS,
-          GRID,
-          DOTS,
-          RINGS,
-          SCALES,
-          ZIGZAG,
-          WAVES,
-          PLAIT,
-          BRICKS,
-          HONEYCOMB,
-          STARS ->
-          EDGED;
-    };
   }
 }
