@@ -37,7 +37,28 @@ public final class DeliveryPlan {
    *
    * @param revision of which it is
    */
-  public record Planned(Overlay overlay, int revision) {}
+  public record Planned(Overlay overlay, int revision) {
+    /**
+     * What names of its file can hold.
+     *
+     * @param counter from 1, among the overlays of the delivery
+     * @param left where a trimmed file lies on its frame, in pixels
+     */
+    NameValues values(
+        String packageName, LocalDate date, NamedTarget at, int counter, int left, int top) {
+      return new NameValues(
+          packageName,
+          overlay.name(),
+          at.name(),
+          at.of(overlay).frame(),
+          revision,
+          date,
+          counter,
+          RowName.NONE,
+          left,
+          top);
+    }
+  }
 
   /**
    * @return target by target, each with the overlays that are delivered there
@@ -61,17 +82,7 @@ public final class DeliveryPlan {
     Target target = named.of(overlay);
     Bounds extent = extent(overlay, target);
     NameValues values =
-        new NameValues(
-            packageName,
-            overlay.name(),
-            named.name(),
-            target.frame(),
-            planned.revision(),
-            date,
-            counter,
-            RowName.NONE,
-            extent.left(),
-            extent.top());
+        planned.values(packageName, date, named, counter, extent.left(), extent.top());
     String name = named.pattern().name(values);
     String problem = "";
     try {

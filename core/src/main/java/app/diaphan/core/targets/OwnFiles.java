@@ -1,8 +1,6 @@
 package app.diaphan.core.targets;
 
 import app.diaphan.core.InvalidInput;
-import app.diaphan.core.deliver.Target;
-import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.retarget.Retargeting;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -46,25 +44,12 @@ public final class OwnFiles {
   }
 
   private Named named(DeliveryPlan.Planned planned, NamedTarget named, int counter) {
-    Overlay overlay = planned.overlay();
-    Target target = named.of(overlay);
-    NameValues values =
-        new NameValues(
-            packageName,
-            overlay.name(),
-            named.name(),
-            target.frame(),
-            planned.revision(),
-            date,
-            counter,
-            RowName.NONE,
-            0,
-            0);
+    String overlay = planned.overlay().name();
     try {
-      String name = named.pattern().name(values);
-      return new Named(overlay.name(), named.name(), target.file().fileNames(name));
+      String name = named.pattern().name(planned.values(packageName, date, named, counter, 0, 0));
+      return new Named(overlay, named.name(), named.file().fileNames(name));
     } catch (InvalidInput e) {
-      return new Named(overlay.name(), named.name(), List.of()); // Its own plan says why.
+      return new Named(overlay, named.name(), List.of()); // Its own plan says why.
     }
   }
 }
