@@ -1,6 +1,7 @@
 package app.diaphan.server.disk;
 
 import app.diaphan.core.deliver.DiskTrouble;
+import java.nio.channels.OverlappingFileLockException;
 import java.sql.SQLException;
 import java.util.Optional;
 import java.util.Set;
@@ -93,7 +94,7 @@ public enum DatabaseTrouble {
       if (cause instanceof SQLException database) {
         switch (database.getErrorCode()) {
           case LOCKED_CODE -> {
-            return Optional.of(LOCKED);
+            return Optional.of(lockedByThisProcess(e) ? CLOSED : LOCKED);
           }
           case CORRUPTED_CODE, FORMAT_CODE -> {
             return Optional.of(DAMAGED);
@@ -111,6 +112,16 @@ public enum DatabaseTrouble {
       }
     }
     return broken(e) ? Optional.of(CLOSED) : Optional.empty();
+  }
+
+  /** Then it is what has closed, or is closing, and not another Diaphan that holds it. */
+  private static boolean lockedByThisProcess(Throwable e) {
+    for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+      if (cause instanceof OverlappingFileLockException) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /** An error of the database's own file leaves it, and every connection to it, of no use. */

@@ -11,6 +11,7 @@ import java.time.Instant;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.concurrent.locks.LockSupport;
+import org.h2.engine.Database;
 import org.h2.engine.SessionLocal;
 import org.h2.jdbc.JdbcConnection;
 import org.h2.mvstore.MVStore;
@@ -24,7 +25,9 @@ import org.springframework.jdbc.datasource.DelegatingDataSource;
 public final class ReopenedDatabase extends DelegatingDataSource {
   private static final Duration BETWEEN_TRIES = Duration.ofSeconds(3);
 
-  private static final int MOST_TRIES = 20;
+  /** Longer than until it is tried as usual again. */
+  private static final int MOST_TRIES = 100;
+
   private static final long WAIT_NANOS = 50_000_000;
 
   private final HikariDataSource pool;
@@ -33,7 +36,7 @@ public final class ReopenedDatabase extends DelegatingDataSource {
   private volatile Closed closed;
 
   /** What the last connection led to. */
-  private final AtomicReference<MVStore> inUse = new AtomicReference<>();
+  private final AtomicReference<Database> inUse = new AtomicReference<>();
 
   /** Since when it cannot be written, and why. */
   private record Closed(DatabaseTrouble why, Instant tryAgain) {}
@@ -72,13 +75,13 @@ public final class ReopenedDatabase extends DelegatingDataSource {
   private void close(DatabaseTrouble why) {
     closed = new Closed(why, clock.instant().plus(BETWEEN_TRIES));
     pool.getHikariPoolMXBean().softEvictConnections();
-    MVStore store = inUse.get();
-    if (store != null && store.isClosed()) {
-      ClosedStore.letGo(store);
-    }
+    lastIsOpen();
   }
 
-  /** It may still be closing, which takes a moment. */
+  /**
+   * It may still be closing, which takes a moment, or have been opened again by the pool, which
+   * nobody knows until one of its connections is asked for.
+   */
   private Connection toRead() throws SQLException {
     for (int tries = 1; ; tries++) {
       try {
@@ -87,7 +90,12 @@ public final class ReopenedDatabase extends DelegatingDataSource {
         if (tries == MOST_TRIES) {
           throw e;
         }
+      }
+      if (!lastIsOpen()) {
         LockSupport.parkNanos(WAIT_NANOS);
+      }
+      if (trouble().isEmpty()) {
+        return asUsual();
       }
     }
   }
@@ -98,9 +106,7 @@ public final class ReopenedDatabase extends DelegatingDataSource {
       return toRead();
     }
     try {
-      Connection usual = toOpenDatabase();
-      closed = null;
-      return usual;
+      return asUsual();
     } catch (SQLException e) {
       DatabaseTrouble why = DatabaseTrouble.of(e).orElseThrow(() -> e);
       if (why == DatabaseTrouble.LOCKED || why == DatabaseTrouble.DAMAGED) {
@@ -111,28 +117,49 @@ public final class ReopenedDatabase extends DelegatingDataSource {
     }
   }
 
+  private Connection asUsual() throws SQLException {
+    Connection usual = toOpenDatabase();
+    closed = null;
+    return usual;
+  }
+
   /**
    * The pool may still hold connections to a database that closed since. They are of no more use,
    * and what others do with such a one at this moment may hold them up for ever.
    */
   private Connection toOpenDatabase() throws SQLException {
     while (true) {
+      lastIsOpen();
       Connection usual = super.getConnection();
-      MVStore store = storeOf(usual);
-      MVStore before = inUse.getAndSet(store);
-      if (before != store && before != null && before.isClosed()) {
-        ClosedStore.letGo(before);
+      Database database = databaseOf(usual);
+      Database before = inUse.getAndSet(database);
+      if (before != database && before != null) {
+        seeWhetherOpen(before);
       }
-      if (!store.isClosed()) {
+      if (seeWhetherOpen(database)) {
         return usual;
       }
-      ClosedStore.letGo(store);
       pool.evictConnection(usual);
     }
   }
 
-  private static MVStore storeOf(Connection connection) throws SQLException {
-    SessionLocal session = (SessionLocal) connection.unwrap(JdbcConnection.class).getSession();
-    return session.getDatabase().getStore().getMvStore();
+  private boolean lastIsOpen() {
+    Database last = inUse.get();
+    return last != null && seeWhetherOpen(last);
+  }
+
+  /** An open one stays known to who comes next; from a closed one who waits is let go. */
+  private static boolean seeWhetherOpen(Database database) {
+    MVStore store = database.getStore().getMvStore();
+    if (store.isClosed()) {
+      ClosedStore.letGo(store);
+      return false;
+    }
+    KnownDatabases.remember(database);
+    return true;
+  }
+
+  private static Database databaseOf(Connection connection) throws SQLException {
+    return ((SessionLocal) connection.unwrap(JdbcConnection.class).getSession()).getDatabase();
   }
 }

@@ -3,6 +3,7 @@ package app.diaphan.server.disk;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import java.io.IOException;
+import java.nio.channels.OverlappingFileLockException;
 import java.sql.SQLException;
 import java.util.Optional;
 import org.h2.mvstore.MVStoreException;
@@ -27,6 +28,12 @@ class DatabaseTroubleTest {
   void theDatabasesCodesAreTold(int code, DatabaseTrouble trouble) {
     RuntimeException wrapped = new RuntimeException(of(code, null));
     assertEquals(Optional.of(trouble), DatabaseTrouble.of(wrapped));
+  }
+
+  @Test
+  void whatThisProcessHasLockedIsInUseByNoOther() {
+    SQLException locked = of(90020, new OverlappingFileLockException());
+    assertEquals(Optional.of(DatabaseTrouble.CLOSED), DatabaseTrouble.of(locked));
   }
 
   @Test
