@@ -58,7 +58,7 @@ final class MemoryBench {
     good(server.upload("/api/packages/bundle", "demo.zip", bundle.toByteArray()));
     double slower = drawings(DocumentJson.write(demo.lowerThird()));
     photographs();
-    double[] fifty = fiftyMegapixels();
+    double fifty = fiftyMegapixels();
     int refusedBefore = refused;
     double finishes = manyFinishes();
     List<Line> lines = new ArrayList<>();
@@ -82,7 +82,7 @@ final class MemoryBench {
     lines.add(
         Line.atMost(
             "trust/memory: 50 megapixels: drawn first against drawn again",
-            fifty[0] / fifty[1],
+            fifty,
             "times",
             1.5));
     return lines;
@@ -188,16 +188,26 @@ final class MemoryBench {
   }
 
   /** Milliseconds for drawing it just after it was taken in, and elsewhere on the frame then. */
-  private double[] fiftyMegapixels() throws IOException {
+  /** How many times as long the first drawing took as the next; the middle of some pictures. */
+  private double fiftyMegapixels() throws IOException {
     long packageId = id(server.ask("POST", "/api/packages", "{\"name\":\"Large\"}"));
-    good(server.upload("/api/packages/" + packageId + "/pictures", "large.jpg", jpeg(8000, 6250)));
-    // So large that it is drawn from its own pixels, not from halvings, which would be made first.
-    String large =
-        showing("Large", "large.jpg")
-            .replace("\"width\":1280,\"height\":960", "\"width\":2400,\"height\":1875");
-    double first = draw(packageId, large).milliseconds();
-    double again = draw(packageId, large.replace("\"down\":0,", "\"down\":5,")).milliseconds();
-    return new double[] {first, again};
+    byte[] picture = jpeg(8000, 6250);
+    double[] slower = new double[LARGE];
+    for (int i = 0; i < LARGE; i++) {
+      String name = "large-" + i + ".jpg";
+      String pictures = "/api/packages/" + packageId + "/pictures";
+      good(server.upload(pictures, name, with(picture, "Large " + i)));
+      // So large that it is drawn from its own pixels, not from halvings, which would be made
+      // first.
+      String large =
+          showing("Large", name)
+              .replace("\"width\":1280,\"height\":960", "\"width\":2400,\"height\":1875");
+      double first = draw(packageId, large).milliseconds();
+      double again = draw(packageId, large.replace("\"down\":0,", "\"down\":5,")).milliseconds();
+      slower[i] = first / again;
+    }
+    Arrays.sort(slower);
+    return slower[LARGE / 2];
   }
 
   private long id(ServerProcess.Answer answer) {
