@@ -1,9 +1,9 @@
 package app.diaphan.bench;
 
+import app.diaphan.core.colour.Colour;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.Backing;
-import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Paint;

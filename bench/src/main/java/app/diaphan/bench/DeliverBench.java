@@ -1,12 +1,12 @@
 package app.diaphan.bench;
 
-import app.diaphan.core.deliver.BitDepth;
 import app.diaphan.core.deliver.Delivered;
 import app.diaphan.core.deliver.Deliverer;
-import app.diaphan.core.deliver.FileKind;
 import app.diaphan.core.deliver.Progress;
 import app.diaphan.core.deliver.Sidecar;
 import app.diaphan.core.deliver.Target;
+import app.diaphan.core.file.BitDepth;
+import app.diaphan.core.file.FileKind;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.render.Canvas;

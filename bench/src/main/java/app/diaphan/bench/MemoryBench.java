@@ -1,9 +1,9 @@
 package app.diaphan.bench;
 
+import app.diaphan.core.colour.Colour;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.Backing;
-import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Paint;
@@ -23,6 +23,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
 import java.util.regex.Matcher;
@@ -35,6 +36,7 @@ final class MemoryBench {
   private static final int DRAWINGS = 2000;
   private static final int PHOTOGRAPHS = 200;
   private static final int SOME = 50;
+  private static final int LARGE = 3;
   private static final Pattern ADDRESS = Pattern.compile("\"picture\":\"(/api/drawn/[^\"]+)\"");
   private static final Pattern ID = Pattern.compile("\"id\":(\\d+)");
 
@@ -81,10 +83,7 @@ final class MemoryBench {
         Line.atMost("trust/memory: the last drawings against the tenth", slower, "times", 1.2));
     lines.add(
         Line.atMost(
-            "trust/memory: 50 megapixels: drawn first against drawn again",
-            fifty,
-            "times",
-            1.5));
+            "trust/memory: 50 megapixels: drawn first against drawn again", fifty, "times", 1.5));
     return lines;
   }
 

@@ -1,10 +1,10 @@
 package app.diaphan.core;
 
+import app.diaphan.core.colour.Colour;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.memory.Memory;
 import app.diaphan.core.overlay.Backing;
-import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.Crop;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Hook;

@@ -2,9 +2,9 @@ package app.diaphan.e2e;
 
 import static org.junit.jupiter.api.Assertions.assertFalse;
 
+import app.diaphan.core.colour.Colour;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
-import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Paint;

@@ -2,8 +2,8 @@ package app.diaphan.core.arrange;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
+import app.diaphan.core.colour.Colour;
 import app.diaphan.core.overlay.Backing;
-import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Paint;

@@ -1,7 +1,7 @@
 package app.diaphan.core.check;
 
 import app.diaphan.core.Sentence;
-import app.diaphan.core.deliver.BitDepth;
+import app.diaphan.core.file.BitDepth;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.targets.NamedTarget;
 import java.util.List;

@@ -1,6 +1,6 @@
 package app.diaphan.core.check;
 
-import app.diaphan.core.overlay.Colour;
+import app.diaphan.core.colour.Colour;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Pieces;
 import app.diaphan.core.raster.Bounds;

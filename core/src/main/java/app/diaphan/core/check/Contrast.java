@@ -1,6 +1,6 @@
 package app.diaphan.core.check;
 
-import app.diaphan.core.overlay.Colour;
+import app.diaphan.core.colour.Colour;
 
 /**
  * The contrast ratio of two colours by WCAG 2.2: the lighter one's relative luminance over the

@@ -1,6 +1,6 @@
 package app.diaphan.core.cutout;
 
-import app.diaphan.core.overlay.Colour;
+import app.diaphan.core.colour.Colour;
 import app.diaphan.core.picture.RasterPicture;
 import java.util.Arrays;
 

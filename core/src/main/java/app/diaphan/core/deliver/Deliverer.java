@@ -2,6 +2,10 @@ package app.diaphan.core.deliver;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
+import app.diaphan.core.file.Extent;
+import app.diaphan.core.file.FileFormat;
+import app.diaphan.core.file.FileKind;
+import app.diaphan.core.file.FilePart;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.render.Canvas;
@@ -144,7 +148,7 @@ public final class Deliverer {
           if (target.file().format() == FileFormat.TIFF) {
             report[0] = readBack(() -> FileInspector.inspect(unnamed, equal(samples, checks)));
           }
-          held(report[0], samples, part.alpha(target.file().carried()));
+          held(report[0], samples, FileReport.AlphaFound.of(target.file().carried()));
         });
   }
 

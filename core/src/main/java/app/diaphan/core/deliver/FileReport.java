@@ -1,6 +1,8 @@
 package app.diaphan.core.deliver;
 
 import app.diaphan.core.Sentence;
+import app.diaphan.core.file.Carried;
+import app.diaphan.core.file.FileFormat;
 import java.util.Map;
 
 /**
@@ -47,6 +49,17 @@ public record FileReport(
 
     AlphaFound(String words) {
       this.words = words;
+    }
+
+    /** What files that carry it so have to say of their alpha. */
+    static AlphaFound of(Carried carried) {
+      return switch (carried) {
+        case Carried.Straight straight -> STRAIGHT;
+        case Carried.Premultiplied premultiplied ->
+            premultiplied.onBlack() ? PREMULTIPLIED : ON_MATTE;
+        case Carried.FillAndKey pair -> NONE;
+        case Carried.OverColour over -> NONE;
+      };
     }
 
     public String words() {

@@ -1,5 +1,6 @@
 package app.diaphan.core.deliver;
 
+import app.diaphan.core.file.FileFormat;
 import java.util.Map;
 
 /**

@@ -1,6 +1,10 @@
 package app.diaphan.core.deliver;
 
-import app.diaphan.core.overlay.Colour;
+import app.diaphan.core.colour.Colour;
+import app.diaphan.core.file.BitDepth;
+import app.diaphan.core.file.Carried;
+import app.diaphan.core.file.FileKind;
+import app.diaphan.core.file.FilePart;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.render.Rendering;
 import java.util.Arrays;

@@ -1,5 +1,6 @@
 package app.diaphan.core.deliver;
 
+import app.diaphan.core.file.FileKind;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.render.Rendering;
 import java.io.ByteArrayOutputStream;

@@ -1,6 +1,7 @@
 package app.diaphan.core.deliver;
 
 import app.diaphan.core.Require;
+import app.diaphan.core.file.FileKind;
 import app.diaphan.core.frame.Frame;
 
 /**

@@ -1,6 +1,7 @@
 package app.diaphan.core.deliver;
 
 import app.diaphan.core.Digest;
+import app.diaphan.core.file.FileFormat;
 import com.twelvemonkeys.imageio.plugins.tiff.TIFFImageReaderSpi;
 import java.awt.Rectangle;
 import java.awt.image.Raster;

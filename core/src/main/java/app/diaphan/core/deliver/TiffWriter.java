@@ -1,5 +1,9 @@
 package app.diaphan.core.deliver;
 
+import app.diaphan.core.file.BitDepth;
+import app.diaphan.core.file.Carried;
+import app.diaphan.core.file.Compression;
+import app.diaphan.core.file.FileKind;
 import java.awt.color.ColorSpace;
 import java.awt.color.ICC_Profile;
 import java.io.ByteArrayOutputStream;

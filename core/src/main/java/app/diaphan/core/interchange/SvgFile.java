@@ -2,8 +2,8 @@ package app.diaphan.core.interchange;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
+import app.diaphan.core.colour.Colour;
 import app.diaphan.core.frame.Frame;
-import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.GroupPiece.Finishing;
 import app.diaphan.core.overlay.Look;

@@ -1,7 +1,7 @@
 package app.diaphan.core.interchange;
 
 import app.diaphan.core.Sentence;
-import app.diaphan.core.overlay.Colour;
+import app.diaphan.core.colour.Colour;
 import app.diaphan.core.overlay.Paint;
 import java.util.List;
 import java.util.Optional;

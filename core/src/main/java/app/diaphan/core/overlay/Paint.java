@@ -2,6 +2,7 @@ package app.diaphan.core.overlay;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Require;
+import app.diaphan.core.colour.Colour;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,6 +1,7 @@
 package app.diaphan.core.overlay;
 
 import app.diaphan.core.Require;
+import app.diaphan.core.colour.Colour;
 
 /**
  * A stretch of words that are set alike.

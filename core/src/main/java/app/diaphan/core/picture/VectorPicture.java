@@ -1,6 +1,6 @@
 package app.diaphan.core.picture;
 
-import app.diaphan.core.overlay.Colour;
+import app.diaphan.core.colour.Colour;
 import java.awt.Color;
 import java.awt.geom.AffineTransform;
 import java.util.ArrayList;

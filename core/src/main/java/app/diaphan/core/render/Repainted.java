@@ -1,6 +1,6 @@
 package app.diaphan.core.render;
 
-import app.diaphan.core.overlay.Colour;
+import app.diaphan.core.colour.Colour;
 import app.diaphan.core.overlay.cutout.Tint;
 import app.diaphan.core.picture.Figure;
 import java.awt.Color;

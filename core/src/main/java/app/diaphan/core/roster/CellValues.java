@@ -1,9 +1,9 @@
 package app.diaphan.core.roster;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.colour.Colour;
 import app.diaphan.core.house.FinishSet;
 import app.diaphan.core.house.HouseStyle;
-import app.diaphan.core.overlay.Colour;
 import java.util.Collection;
 import java.util.List;
 import java.util.Locale;

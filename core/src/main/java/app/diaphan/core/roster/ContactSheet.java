@@ -1,7 +1,7 @@
 package app.diaphan.core.roster;
 
+import app.diaphan.core.colour.Colour;
 import app.diaphan.core.frame.Area;
-import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Paint;

@@ -1,6 +1,6 @@
 package app.diaphan.core.roster;
 
-import app.diaphan.core.overlay.Colour;
+import app.diaphan.core.colour.Colour;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Paint;
 import app.diaphan.core.overlay.PicturePiece;

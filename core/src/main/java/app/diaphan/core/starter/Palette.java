@@ -1,7 +1,7 @@
 package app.diaphan.core.starter;
 
+import app.diaphan.core.colour.Colour;
 import app.diaphan.core.house.HouseStyle;
-import app.diaphan.core.overlay.Colour;
 import java.util.Comparator;
 import java.util.List;
 

@@ -1,9 +1,9 @@
 package app.diaphan.core.starter;
 
+import app.diaphan.core.colour.Colour;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.house.HouseStyle;
-import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.Hook;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;

@@ -3,7 +3,7 @@ package app.diaphan.core.targets;
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Require;
 import app.diaphan.core.Sentence;
-import app.diaphan.core.deliver.FileKind;
+import app.diaphan.core.file.FileKind;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;

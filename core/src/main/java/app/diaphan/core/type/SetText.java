@@ -1,6 +1,6 @@
 package app.diaphan.core.type;
 
-import app.diaphan.core.overlay.Colour;
+import app.diaphan.core.colour.Colour;
 import java.awt.Shape;
 import java.util.List;
 

@@ -86,7 +86,7 @@ final class StyledWords {
         .toList();
   }
 
-  record InkedRange(int start, int end, app.diaphan.core.overlay.Colour colour) {}
+  record InkedRange(int start, int end, app.diaphan.core.colour.Colour colour) {}
 
   /** The heights of what stands from one place to another; of the run there if nothing does. */
   Heights heights(int start, int end) {

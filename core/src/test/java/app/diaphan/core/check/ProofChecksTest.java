@@ -5,13 +5,13 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.Samples;
-import app.diaphan.core.deliver.FileKind;
+import app.diaphan.core.colour.Colour;
+import app.diaphan.core.file.FileKind;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.FrameCatalogue;
 import app.diaphan.core.frame.Scan;
 import app.diaphan.core.memory.Memory;
-import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.Hook;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;

@@ -8,10 +8,15 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Samples;
+import app.diaphan.core.colour.Colour;
 import app.diaphan.core.deliver.FileReport.AlphaFound;
+import app.diaphan.core.file.BitDepth;
+import app.diaphan.core.file.Carried;
+import app.diaphan.core.file.Extent;
+import app.diaphan.core.file.FileFormat;
+import app.diaphan.core.file.FileKind;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
-import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.PinPoint;
 import app.diaphan.core.overlay.Place;

@@ -8,6 +8,12 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Samples;
+import app.diaphan.core.file.BitDepth;
+import app.diaphan.core.file.Carried;
+import app.diaphan.core.file.Compression;
+import app.diaphan.core.file.Extent;
+import app.diaphan.core.file.FileFormat;
+import app.diaphan.core.file.FileKind;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.FrameCatalogue;

@@ -8,10 +8,10 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Samples;
+import app.diaphan.core.colour.Colour;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.OwnMargin;
 import app.diaphan.core.house.HouseStyle.NamedColour;
-import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.Hook;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;

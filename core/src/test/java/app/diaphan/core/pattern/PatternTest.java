@@ -6,9 +6,9 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Samples;
+import app.diaphan.core.colour.Colour;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
-import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.Paint;
 import app.diaphan.core.overlay.Pattern;
 import app.diaphan.core.overlay.PinPoint;

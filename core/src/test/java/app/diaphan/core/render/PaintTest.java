@@ -4,10 +4,10 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.Samples;
+import app.diaphan.core.colour.Colour;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.memory.Memory;
-import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.Crop;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;

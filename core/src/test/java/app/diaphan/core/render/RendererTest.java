@@ -274,8 +274,8 @@ class RendererTest {
         new Paint.Linear(
             90,
             List.of(
-                new Paint.Stop(0, app.diaphan.core.overlay.Colour.parse("#000000")),
-                new Paint.Stop(1, app.diaphan.core.overlay.Colour.parse("#ffffff"))));
+                new Paint.Stop(0, app.diaphan.core.colour.Colour.parse("#000000")),
+                new Paint.Stop(1, app.diaphan.core.colour.Colour.parse("#ffffff"))));
     Overlay overlay =
         Samples.overlay(SMALL, Samples.plate(RECTANGLE, Samples.centre(), 100, 100, paint));
     float[] pixels = renderer.render(overlay, Canvas.of(SMALL)).pixels();

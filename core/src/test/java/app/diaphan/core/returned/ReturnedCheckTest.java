@@ -5,12 +5,12 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.Samples;
-import app.diaphan.core.deliver.BitDepth;
 import app.diaphan.core.deliver.Deliverer;
-import app.diaphan.core.deliver.FileKind;
 import app.diaphan.core.deliver.Progress;
 import app.diaphan.core.deliver.Sidecar;
 import app.diaphan.core.deliver.Target;
+import app.diaphan.core.file.BitDepth;
+import app.diaphan.core.file.FileKind;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.Overlay;

@@ -7,13 +7,13 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Samples;
+import app.diaphan.core.colour.Colour;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.OwnMargin;
 import app.diaphan.core.house.FinishSet;
 import app.diaphan.core.house.HouseStyle;
 import app.diaphan.core.overlay.Backing;
-import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Paint;
 import app.diaphan.core.overlay.PicturePiece;

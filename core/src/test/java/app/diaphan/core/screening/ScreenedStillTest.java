@@ -4,14 +4,14 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.Samples;
-import app.diaphan.core.deliver.BitDepth;
-import app.diaphan.core.deliver.Carried;
 import app.diaphan.core.deliver.Deliverer;
-import app.diaphan.core.deliver.FileKind;
 import app.diaphan.core.deliver.Progress;
 import app.diaphan.core.deliver.Sidecar;
 import app.diaphan.core.deliver.StoredSamples;
 import app.diaphan.core.deliver.Target;
+import app.diaphan.core.file.BitDepth;
+import app.diaphan.core.file.Carried;
+import app.diaphan.core.file.FileKind;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.render.Canvas;

@@ -7,11 +7,11 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Samples;
-import app.diaphan.core.deliver.Carried;
 import app.diaphan.core.deliver.Deliverer;
-import app.diaphan.core.deliver.Extent;
-import app.diaphan.core.deliver.FileKind;
 import app.diaphan.core.deliver.Sidecar;
+import app.diaphan.core.file.Carried;
+import app.diaphan.core.file.Extent;
+import app.diaphan.core.file.FileKind;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.retarget.ForTarget;

@@ -5,7 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.InvalidInput;
-import app.diaphan.core.deliver.FileKind;
+import app.diaphan.core.file.FileKind;
 import app.diaphan.core.frame.Frame;
 import java.util.Arrays;
 import java.util.List;

@@ -1,6 +1,6 @@
 package app.diaphan.server.draw;
 
-import app.diaphan.core.overlay.Colour;
+import app.diaphan.core.colour.Colour;
 import app.diaphan.core.picture.RasterPicture;
 
 /** What an overlay is judged over. */

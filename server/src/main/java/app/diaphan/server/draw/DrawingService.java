@@ -2,13 +2,13 @@ package app.diaphan.server.draw;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
+import app.diaphan.core.colour.Colour;
 import app.diaphan.core.deliver.StagePicture;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.memory.Memory;
 import app.diaphan.core.memory.Permits;
 import app.diaphan.core.memory.Remembered;
-import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Paint;

@@ -1,7 +1,7 @@
 package app.diaphan.server.draw;
 
+import app.diaphan.core.colour.Colour;
 import app.diaphan.core.memory.Permits;
-import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.picture.PackedPng;
 import app.diaphan.core.picture.PictureSampler;

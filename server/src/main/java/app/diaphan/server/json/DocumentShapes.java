@@ -1,12 +1,12 @@
 package app.diaphan.server.json;
 
 import app.diaphan.core.arrange.Arrangement;
-import app.diaphan.core.deliver.Carried;
-import app.diaphan.core.deliver.Extent;
+import app.diaphan.core.colour.Colour;
+import app.diaphan.core.file.Carried;
+import app.diaphan.core.file.Extent;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.PixelAspect;
 import app.diaphan.core.overlay.Backing;
-import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.FacedPiece;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Hook;

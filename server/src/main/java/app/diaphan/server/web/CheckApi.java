@@ -2,7 +2,7 @@ package app.diaphan.server.web;
 
 import app.diaphan.core.check.CheckKind;
 import app.diaphan.core.check.Found;
-import app.diaphan.core.overlay.Colour;
+import app.diaphan.core.colour.Colour;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.server.check.CheckService;
 import app.diaphan.server.disk.OnlyComputes;

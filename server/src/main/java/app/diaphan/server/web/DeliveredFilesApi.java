@@ -2,7 +2,7 @@ package app.diaphan.server.web;
 
 import app.diaphan.core.Digest;
 import app.diaphan.core.Sentence;
-import app.diaphan.core.deliver.Carried;
+import app.diaphan.core.file.Carried;
 import app.diaphan.server.deliver.AsDelivered;
 import app.diaphan.server.deliver.DeliveryService;
 import app.diaphan.server.report.ReportJson;

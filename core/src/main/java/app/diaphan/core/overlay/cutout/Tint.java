@@ -3,7 +3,7 @@ package app.diaphan.core.overlay.cutout;
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Require;
 import app.diaphan.core.Sentence;
-import app.diaphan.core.overlay.Colour;
+import app.diaphan.core.colour.Colour;
 import app.diaphan.core.overlay.Paint;
 import java.util.List;
 

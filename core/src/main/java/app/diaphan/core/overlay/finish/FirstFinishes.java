@@ -1,6 +1,6 @@
 package app.diaphan.core.overlay.finish;
 
-import app.diaphan.core.overlay.Colour;
+import app.diaphan.core.colour.Colour;
 import app.diaphan.core.overlay.Paint;
 import java.util.List;
 

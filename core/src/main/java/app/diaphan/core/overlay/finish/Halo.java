@@ -1,7 +1,7 @@
 package app.diaphan.core.overlay.finish;
 
 import app.diaphan.core.Require;
-import app.diaphan.core.overlay.Colour;
+import app.diaphan.core.colour.Colour;
 
 /**
  * A soft light or dark all round the piece, behind it.

@@ -1,7 +1,7 @@
 package app.diaphan.core.overlay.finish;
 
 import app.diaphan.core.Require;
-import app.diaphan.core.overlay.Colour;
+import app.diaphan.core.colour.Colour;
 
 /**
  * A shadow that falls into the face from its edge, as if the face lay deeper than what is round it.

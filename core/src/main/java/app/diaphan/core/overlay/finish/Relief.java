@@ -1,7 +1,7 @@
 package app.diaphan.core.overlay.finish;
 
 import app.diaphan.core.Require;
-import app.diaphan.core.overlay.Colour;
+import app.diaphan.core.colour.Colour;
 
 /**
  * The edge stands out as if cut in glass: light on the slopes that face it, shade on those that

@@ -1,7 +1,7 @@
 package app.diaphan.core.overlay.finish;
 
 import app.diaphan.core.Require;
-import app.diaphan.core.overlay.Colour;
+import app.diaphan.core.colour.Colour;
 
 /**
  * The piece's shape cast on what lies behind it.

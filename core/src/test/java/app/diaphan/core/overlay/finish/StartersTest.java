@@ -5,8 +5,8 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertInstanceOf;
 
 import app.diaphan.core.Samples;
+import app.diaphan.core.colour.Colour;
 import app.diaphan.core.frame.Frame;
-import app.diaphan.core.overlay.Colour;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Paint;
 import app.diaphan.core.overlay.PlateShape;

@@ -1,9 +1,9 @@
-package app.diaphan.core.deliver;
+package app.diaphan.core.file;
 
 import java.util.List;
 
 /** What one of the files of a target holds of the overlay. */
-enum FilePart {
+public enum FilePart {
   COLOUR_AND_ALPHA("", 4),
   COLOUR_OVER_GROUND("", 3),
   FILL("-fill", 3),
@@ -18,33 +18,20 @@ enum FilePart {
   }
 
   /** What the file's name ends with. */
-  String suffix() {
+  public String suffix() {
     return suffix;
   }
 
-  int channels() {
+  public int channels() {
     return channels;
   }
 
-  static List<FilePart> of(Carried carried) {
+  public static List<FilePart> of(Carried carried) {
     return switch (carried) {
       case Carried.Straight straight -> List.of(COLOUR_AND_ALPHA);
       case Carried.Premultiplied premultiplied -> List.of(COLOUR_AND_ALPHA);
       case Carried.FillAndKey pair -> List.of(FILL, KEY);
       case Carried.OverColour over -> List.of(COLOUR_OVER_GROUND);
-    };
-  }
-
-  /** What a file of this part has to say of its alpha. */
-  FileReport.AlphaFound alpha(Carried carried) {
-    return switch (carried) {
-      case Carried.Straight straight -> FileReport.AlphaFound.STRAIGHT;
-      case Carried.Premultiplied premultiplied ->
-          premultiplied.onBlack()
-              ? FileReport.AlphaFound.PREMULTIPLIED
-              : FileReport.AlphaFound.ON_MATTE;
-      case Carried.FillAndKey pair -> FileReport.AlphaFound.NONE;
-      case Carried.OverColour over -> FileReport.AlphaFound.NONE;
     };
   }
 }

@@ -1,4 +1,4 @@
-package app.diaphan.core.deliver;
+package app.diaphan.core.file;
 
 import app.diaphan.core.Require;
 import app.diaphan.core.raster.Bounds;
@@ -22,7 +22,7 @@ public sealed interface Extent {
     }
 
     /** What the file holds of a frame on which this much is drawn. */
-    Bounds around(Bounds drawn, Bounds frame) {
+    public Bounds around(Bounds drawn, Bounds frame) {
       Bounds free = drawn.grown(margin, margin).within(frame);
       return evenSides
           ? new Bounds(

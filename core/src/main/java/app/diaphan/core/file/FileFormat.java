@@ -1,4 +1,4 @@
-package app.diaphan.core.deliver;
+package app.diaphan.core.file;
 
 /** The formats that hold alpha and that Diaphan delivers. */
 public enum FileFormat {

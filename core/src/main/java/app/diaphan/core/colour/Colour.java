@@ -1,4 +1,4 @@
-package app.diaphan.core.overlay;
+package app.diaphan.core.colour;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;

@@ -1,7 +1,7 @@
-package app.diaphan.core.deliver;
+package app.diaphan.core.file;
 
 import app.diaphan.core.Require;
-import app.diaphan.core.overlay.Colour;
+import app.diaphan.core.colour.Colour;
 
 /** How what is drawn and how solid it is are carried by files. */
 public sealed interface Carried {

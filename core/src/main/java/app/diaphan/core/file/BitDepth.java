@@ -1,4 +1,4 @@
-package app.diaphan.core.deliver;
+package app.diaphan.core.file;
 
 import app.diaphan.core.InvalidInput;
 
