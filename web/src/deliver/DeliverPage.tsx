@@ -9,6 +9,7 @@ import { Delivered } from "./Delivered";
 import { DeliveryFolder } from "./DeliveryFolder";
 import { OpenMatters } from "./OpenMatters";
 import { OtherPrograms } from "./OtherPrograms";
+import { OwnFile } from "./OwnFile";
 import { PackageDelivery } from "./PackageDelivery";
 import { PieceChanges } from "./PieceChanges";
 import { ReturnedFileCheck } from "./ReturnedFileCheck";
@@ -89,6 +90,8 @@ function Deliver({ overlay, id, packageId }: { overlay: Overlay; id: number; pac
           }}
         />
         {line && <DeliveryFolder packageId={packageId} folder={line.folder} />}
+        <h3 className="mt-2 text-sm font-semibold">{overlay.name} at this target</h3>
+        <OwnFile overlay={overlay} target={target} plan={line} />
         <PieceChanges overlay={overlay} target={target.name} />
         {plan.data?.length === 0 && (
           <p className="mt-2 text-sm">

@@ -4,11 +4,14 @@ import { NumberField } from "../ui/NumberField";
 
 interface Props {
   file: FileKind;
+  /** The dots per inch of the frame that the file is for. */
+  dots: number;
   onChange: (change: Partial<FileKind>) => void;
 }
 
 /** What is rarely changed about a file. */
-export function PackingSentence({ file, onChange }: Props) {
+export function PackingSentence({ file, dots, onChange }: Props) {
+  const { resolution } = file;
   const png = file.format === "PNG";
   return (
     <details className="text-sm">
@@ -58,15 +61,32 @@ export function PackingSentence({ file, onChange }: Props) {
             ,{" "}
           </>
         )}
-        marked{" "}
-        <NumberField
-          label="Dots per inch"
-          value={file.dotsPerInch}
-          least={1}
-          most={10000}
-          digits={0}
-          onChange={(dots) => onChange({ dotsPerInch: Math.round(dots) })}
+        marked with{" "}
+        <Choice
+          label="Whose dots per inch"
+          value={resolution.kind}
+          options={[
+            ["frame", `the frame’s ${dots}`],
+            ["given", "its own"],
+          ]}
+          onChange={(kind) =>
+            onChange({ resolution: kind === "frame" ? { kind } : { kind, dotsPerInch: dots } })
+          }
         />{" "}
+        {resolution.kind === "given" && (
+          <>
+            <NumberField
+              label="Dots per inch"
+              value={resolution.dotsPerInch}
+              least={1}
+              most={10000}
+              digits={0}
+              onChange={(own) =>
+                onChange({ resolution: { kind: "given", dotsPerInch: Math.round(own) } })
+              }
+            />{" "}
+          </>
+        )}
         dots per inch,{" "}
         <Choice
           label="Sidecar"

@@ -14,7 +14,6 @@ export function PieceChanges({ overlay, target }: { overlay: Overlay; target: st
   const others = pieces.filter((piece) => !changes.some((change) => change.piece === piece.id));
   return (
     <section aria-label="Different at this target" className="mt-2 text-[15px] leading-8">
-      <h3 className="text-sm font-semibold">Different at this target</h3>
       {changes.map((change) => {
         const name = pieces.find((piece) => piece.id === change.piece)?.name ?? change.piece;
         return (

@@ -5,7 +5,7 @@ import { Composite } from "../stage/Composite";
 import { displayWidth } from "../stage/geometry";
 import { useDrawing } from "../stage/useDrawing";
 import { useOpenMatters } from "./proofAt";
-import { atTarget, deliverAt, useRetargeted } from "./retarget";
+import { atTarget, deliverAt, fileOf, useRetargeted } from "./retarget";
 
 const HEIGHT = 88;
 const LEAST_WIDTH = 88;
@@ -33,6 +33,7 @@ export function TargetCard(props: Props) {
   const there = useRetargeted(overlay, target);
   const { delivered, changes } = atTarget(overlay, target.name);
   const frame = there?.frame ?? overlay.frame;
+  const file = fileOf(overlay, target);
   const open = useOpenMatters(packageId, overlay, target, delivered);
   return (
     <li
@@ -54,8 +55,7 @@ export function TargetCard(props: Props) {
         </span>
         <span className="max-w-44 truncate text-sm font-medium">{target.name}</span>
         <span className="text-xs opacity-75">
-          {frame.width} × {frame.height}, {target.file.format}{" "}
-          {target.file.depth === "EIGHT" ? 8 : 16} bit
+          {frame.width} × {frame.height}, {file.format} {file.depth === "EIGHT" ? 8 : 16} bit
         </span>
         <span
           className={`text-xs ${plan?.problem ? "text-error" : plan?.standing === "CHANGED" ? "text-warning" : "opacity-75"}`}

@@ -4,16 +4,16 @@ import {
   answer,
   api,
   type FileKind,
-  type Frame,
   type NamedTarget,
   type Overlay,
   type PlanLine,
 } from "../api/client";
 import { Choice } from "../ui/Choice";
+import { sameFrame, withSize } from "../stage/geometry";
 import { NumberField } from "../ui/NumberField";
-import { CarriedSentence } from "./CarriedSentence";
 import { FolderPath } from "./DeliveryFolder";
-import { PackingSentence } from "./PackingSentence";
+import { FileSentences } from "./FileSentences";
+import { atTarget } from "./retarget";
 import { namedAfter } from "./targetName";
 
 interface Props {
@@ -31,15 +31,6 @@ const ANOTHER = -1;
 
 /** Of a size of one's own pixels are square and lines come one after the other. */
 const SQUARE = { pixelAspect: "1/1", scan: "PROGRESSIVE" } as const;
-
-function sameFrame(one: Frame, other: Frame): boolean {
-  return (
-    one.width === other.width &&
-    one.height === other.height &&
-    one.pixelAspect === other.pixelAspect &&
-    one.scan === other.scan
-  );
-}
 
 /** A target as sentences with values to change. */
 export function TargetSheet({ target, targets, overlay, plan, onChange }: Props) {
@@ -82,11 +73,11 @@ export function TargetSheet({ target, targets, overlay, plan, onChange }: Props)
     onChange({ ...target, name, frame: { kind: "given", frame } });
   };
   const another = given && frames.data && at === ANOTHER ? given : null;
-  const resize = (size: Partial<Frame>) =>
-    another && onChange({ ...target, frame: { kind: "given", frame: { ...another, ...size } } });
+  const resize = (size: { width?: number; height?: number }) =>
+    another && onChange({ ...target, frame: { kind: "given", frame: withSize(another, size) } });
   const set = (change: Partial<FileKind>) =>
     onChange({ ...target, file: { ...target.file, ...change } });
-  const { extent, format } = target.file;
+  const ownFile = atTarget(overlay, target.name).file.kind === "own";
   return (
     <div className="text-[15px] leading-8">
       <p>
@@ -115,89 +106,14 @@ export function TargetSheet({ target, targets, overlay, plan, onChange }: Props)
             />
           </>
         )}
-        , deliver{" "}
-        <Choice
-          label="Extent"
-          value={extent.kind}
-          options={[
-            ["frame", "the whole frame"],
-            ["drawn", "only the drawn part"],
-          ]}
-          onChange={(kind) =>
-            set({ extent: kind === "frame" ? { kind } : { kind, margin: 0, evenSides: false } })
-          }
-        />
-        {extent.kind === "drawn" && (
-          <>
-            {" "}
-            with{" "}
-            <NumberField
-              label="Margin"
-              value={extent.margin}
-              least={0}
-              most={1000}
-              digits={0}
-              unit=" px"
-              onChange={(margin) => set({ extent: { ...extent, margin: Math.round(margin) } })}
-            />{" "}
-            around it and{" "}
-            <Choice
-              label="Sides"
-              value={extent.evenSides ? 1 : 0}
-              options={[
-                [0, "sides as they come"],
-                [1, "even sides"],
-              ]}
-              onChange={(even) => set({ extent: { ...extent, evenSides: even === 1 } })}
-            />
-          </>
-        )}
-        {plan && plan.width > 0 && (
-          <strong data-testid="pixel-size">
-            {" "}
-            — {plan.width} × {plan.height} px
-            {extent.kind === "drawn" && `, lying ${plan.left} right, ${plan.top} down`}
-          </strong>
-        )}
         .
       </p>
-      <p>
-        As a{" "}
-        <Choice
-          label="File format"
-          value={format}
-          options={[
-            ["PNG", "PNG"],
-            ["TIFF", "TIFF"],
-          ]}
-          onChange={(other) =>
-            set({
-              format: other,
-              ...(other === "PNG" && target.file.carried.kind === "premultiplied"
-                ? { carried: { kind: "straight" as const } }
-                : {}),
-            })
-          }
-        />{" "}
-        of{" "}
-        <Choice
-          label="Bit depth"
-          value={target.file.depth}
-          options={[
-            ["EIGHT", "8 bits"],
-            ["SIXTEEN", "16 bits"],
-          ]}
-          onChange={(depth) => set({ depth })}
-        />{" "}
-        a channel with{" "}
-        <CarriedSentence
-          format={format}
-          carried={target.file.carried}
-          onChange={(carried) => set({ carried })}
-        />
-        .
-      </p>
-      <PackingSentence file={target.file} onChange={set} />
+      <FileSentences
+        file={target.file}
+        frame={given ?? overlay.frame}
+        plan={ownFile ? undefined : plan}
+        onChange={set}
+      />
       <NameSentence target={target} plan={plan} onChange={onChange} />
     </div>
   );

@@ -11,7 +11,7 @@ export const PLAIN_TARGET: Omit<NamedTarget, "name"> = {
     compression: "DEFLATE",
     level: 2,
     dither: true,
-    dotsPerInch: 72,
+    resolution: { kind: "frame" },
     sidecar: false,
   },
   pattern: "{overlay}_{target}",

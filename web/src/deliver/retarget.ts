@@ -2,6 +2,7 @@ import { queryOptions, useQuery } from "@tanstack/react-query";
 import {
   answer,
   api,
+  type FileKind,
   type ForTarget,
   type NamedTarget,
   type Overlay,
@@ -15,6 +16,7 @@ export function atTarget(overlay: Overlay, target: string): ForTarget {
     overlay.forTargets.find((there) => there.target === target) ?? {
       target,
       delivered: true,
+      file: { kind: "target" },
       changes: [],
     }
   );
@@ -22,7 +24,7 @@ export function atTarget(overlay: Overlay, target: string): ForTarget {
 
 function withTarget(overlay: Overlay, there: ForTarget): Overlay {
   const others = overlay.forTargets.filter((other) => other.target !== there.target);
-  const says = !there.delivered || there.changes.length > 0;
+  const says = !there.delivered || there.file.kind === "own" || there.changes.length > 0;
   return { ...overlay, forTargets: says ? [...others, there] : others };
 }
 
@@ -33,6 +35,25 @@ export function deliverAt(target: string, delivered: boolean): void {
       (overlay) => withTarget(overlay, { ...atTarget(overlay, target), delivered }),
       delivered ? `Send out at ${target}` : `Leave out at ${target}`,
     );
+}
+
+/** What kind of file the overlay is at a target. */
+export function fileOf(overlay: Overlay, target: NamedTarget): FileKind {
+  const { file } = atTarget(overlay, target.name);
+  return file.kind === "own" ? file.file : target.file;
+}
+
+/** Gives the overlay a kind of file of its own there; none, and it is again as all others. */
+export function fileAt(target: string, kind: FileKind | null, key?: string): void {
+  useOverlay.getState().change(
+    (overlay) =>
+      withTarget(overlay, {
+        ...atTarget(overlay, target),
+        file: kind ? { kind: "own", file: kind } : { kind: "target" },
+      }),
+    kind ? `Own file at ${target}` : `File as the target’s at ${target}`,
+    key,
+  );
 }
 
 const NO_CHANGE = { shown: true, right: 0, down: 0, scale: 1 };

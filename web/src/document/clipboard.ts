@@ -6,6 +6,7 @@ import { arrange, useArranging, working } from "./arrange";
 import { newText } from "./newPieces";
 import { useOverlay } from "./overlayStore";
 import { takeIn } from "../pictures/takeIn";
+import { shortSide } from "../stage/geometry";
 import { findPiece } from "./tree";
 
 /** What is put on the clipboard: readable, and told from other text by its format. */
@@ -98,13 +99,11 @@ async function paste(text: string, queries: QueryClient): Promise<void> {
 function chosenPieces(): string | null {
   const { overlay, selected, packageId, id } = useOverlay.getState();
   if (!overlay || selected.length === 0 || id === null) return null;
-  const { frame } = overlay;
-  const [across = 1, up = 1] = frame.pixelAspect.split("/").map(Number);
   const content: Carried = {
     format: "diaphan-pieces",
     package: packageId,
     overlay: id,
-    lines: Math.min((frame.width * across) / up, frame.height),
+    lines: shortSide(overlay.frame),
     pieces: selected.flatMap((one) => findPiece(overlay, one) ?? []),
   };
   return JSON.stringify(content, null, 1);

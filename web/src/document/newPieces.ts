@@ -9,7 +9,7 @@ import type {
   PlatePiece,
   TextPiece,
 } from "../api/client";
-import { displayWidth } from "../stage/geometry";
+import { displayWidth, shortSide } from "../stage/geometry";
 import { allPieces } from "./tree";
 
 /** A name for a piece that no other piece of the overlay has. */
@@ -59,7 +59,7 @@ const PLAIN: Look = {
 
 /** The frame's shorter side over that of an HD frame, to start pieces at a fitting size. */
 function scale(overlay: Overlay): number {
-  return Math.min(overlay.frame.height, overlay.frame.width) / 1080;
+  return shortSide(overlay.frame) / 1080;
 }
 
 function common(overlay: Overlay, stem: string, name: string) {

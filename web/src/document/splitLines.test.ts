@@ -4,7 +4,7 @@ import { newText } from "./newPieces";
 import { wordsOf } from "./runs";
 import { linesOf, splitLines } from "./splitLines";
 
-const frame = { width: 1920, height: 1080, pixelAspect: "1/1" };
+const frame = { width: 1920, height: 1080, pixelAspect: "1/1", videoHeight: 1080 };
 const empty = { frame, stack: [] } as unknown as Overlay;
 const text = newText(empty, "Osier Point\n\n Greywick \nTern Holm");
 const overlay = { ...empty, stack: [text] };

@@ -3,7 +3,7 @@ import { answer, api, type Finish, type FinishSet } from "../api/client";
 import { useArranging, working } from "../document/arrange";
 import { useOverlay } from "../document/overlayStore";
 import { findPiece } from "../document/tree";
-import { displayWidth } from "../stage/geometry";
+import { shortSide } from "../stage/geometry";
 
 /** The finishes that were copied last, with the frame they were made for. */
 export const useCopiedFinishes = create<{ copied: FinishSet | null }>()(() => ({ copied: null }));
@@ -11,7 +11,7 @@ export const useCopiedFinishes = create<{ copied: FinishSet | null }>()(() => ({
 /** The short side of the open overlay's frame, which lengths are made for. */
 export function linesOf(): number {
   const frame = useOverlay.getState().overlay?.frame;
-  return frame ? Math.min(displayWidth(frame), frame.height) : 1080;
+  return frame ? shortSide(frame) : 1080;
 }
 
 export function copyFinishes(finishes: Finish[]): void {

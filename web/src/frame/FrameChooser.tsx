@@ -1,20 +1,12 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { answer, api, type Frame, type FrameEntry } from "../api/client";
-import { areaOf, displayWidth } from "../stage/geometry";
+import { areaOf, displayWidth, sameFrame } from "../stage/geometry";
+import { HD } from "./hd";
 
 interface Props {
   frame: Frame;
   onChoose: (frame: Frame) => void;
-}
-
-export function sameFrame(a: Frame, b: Frame): boolean {
-  return (
-    a.width === b.width &&
-    a.height === b.height &&
-    a.pixelAspect === b.pixelAspect &&
-    a.scan === b.scan
-  );
 }
 
 /** The catalogue of frames as shapes in true proportion, and a size of one's own. */
@@ -120,14 +112,38 @@ function problemOf(typed: string, side: string): string {
     : "";
 }
 
+function problemOfDots(typed: string): string {
+  const number = Number(typed);
+  return typed.trim() === "" || !Number.isInteger(number) || number < 1 || number > 10_000
+    ? `“${typed}” dots per inch cannot be; give a whole number from 1 to 10000.`
+    : "";
+}
+
+function problemOfVideo(typed: string, height: number): string {
+  const number = Number(typed);
+  return typed.trim() === "" || !Number.isInteger(number) || number < LEAST || number > height
+    ? `The video has “${typed}” lines; give ${LEAST} to ${height}, the height of the card.`
+    : "";
+}
+
 function OwnSize({ frame, onChoose }: Props) {
   const [width, setWidth] = useState(String(frame.width));
   const [height, setHeight] = useState(String(frame.height));
   const [inches, setInches] = useState(false);
   const [dots, setDots] = useState("96");
+  const [seen, setSeen] = useState<"whole" | "scrolled" | null>(null);
+  const [lines, setLines] = useState(String(frame.videoHeight));
   const pixels = (typed: string) =>
     inches ? String(Math.round(Number(typed.replace(",", ".")) * Number(dots))) : typed;
-  const problem = problemOf(pixels(width), "width") || problemOf(pixels(height), "height");
+  const wide = Number(pixels(width));
+  const high = Number(pixels(height));
+  // What is as wide as now and higher is most likely a card that an editor will scroll.
+  const scrolls = seen === null ? wide === frame.width && high > frame.height : seen === "scrolled";
+  const problem =
+    problemOf(pixels(width), "width") ||
+    problemOf(pixels(height), "height") ||
+    (inches ? problemOfDots(dots) : "") ||
+    (scrolls ? problemOfVideo(lines, high) : "");
   return (
     <section aria-label="Own size" className="col-span-2">
       <h2 className="mb-1.5 text-xs font-semibold uppercase tracking-wide opacity-75">Own size</h2>
@@ -137,12 +153,14 @@ function OwnSize({ frame, onChoose }: Props) {
           event.preventDefault();
           if (problem) return;
           onChoose({
-            width: Number(pixels(width)),
-            height: Number(pixels(height)),
+            width: wide,
+            height: high,
             pixelAspect: "1/1",
             scan: "PROGRESSIVE",
             safeAreas: { name: "Own", actionX: 4, actionY: 4, titleX: 6, titleY: 6 },
             ownMargin: frame.ownMargin,
+            dotsPerInch: inches ? Number(dots) : HD.dotsPerInch,
+            videoHeight: scrolls ? Number(lines) : high,
           });
         }}
       >
@@ -178,6 +196,27 @@ function OwnSize({ frame, onChoose }: Props) {
               onChange={(event) => setDots(event.target.value)}
             />
             dots per inch
+          </label>
+        )}
+        <select
+          aria-label="How it is seen"
+          className="select select-sm w-44"
+          value={scrolls ? "scrolled" : "whole"}
+          onChange={(event) => setSeen(event.target.value === "scrolled" ? "scrolled" : "whole")}
+        >
+          <option value="whole">seen whole</option>
+          <option value="scrolled">scrolled through</option>
+        </select>
+        {scrolls && (
+          <label className="flex items-center gap-1">
+            a video of
+            <input
+              aria-label="Lines of the video"
+              className="input input-sm w-20"
+              value={lines}
+              onChange={(event) => setLines(event.target.value)}
+            />
+            lines
           </label>
         )}
         <button type="submit" className="btn btn-sm" disabled={problem !== ""}>

@@ -4,13 +4,14 @@ import { answer, api, type Frame, type Overlay } from "../api/client";
 import { BackdropLayer } from "../backdrops/Backdrop";
 import { useBackdrops } from "../backdrops/useBackdrops";
 import { useOverlay } from "../document/overlayStore";
-import { displayWidth } from "../stage/geometry";
+import { displayWidth, sameFrame, sizeInWords } from "../stage/geometry";
 import { Composite } from "../stage/Composite";
 import { useDrawing } from "../stage/useDrawing";
 import { Notice } from "../ui/Notice";
-import { FrameChooser, sameFrame } from "./FrameChooser";
+import { FrameChooser } from "./FrameChooser";
 import { FrameSummary } from "./FrameSummary";
 import { OwnMarginSentence } from "./OwnMarginSentence";
+import { SeenSentence } from "./SeenSentence";
 
 /** The overlay's name and frame. Another frame is looked at before it is taken. */
 export function FramePage() {
@@ -61,6 +62,12 @@ export function FramePage() {
         ) : (
           <>
             <FrameSummary frame={overlay.frame} />
+            <SeenSentence
+              frame={overlay.frame}
+              onChange={(seen, what) =>
+                change((same) => ({ ...same, frame: { ...same.frame, ...seen } }), what, what)
+              }
+            />
             <OwnMarginSentence
               frame={overlay.frame}
               packageId={packageId}
@@ -79,7 +86,7 @@ export function FramePage() {
           <div className="mt-3">
             <p className="mb-2 text-sm">
               Every piece keeps its pin; sizes follow the frame. This is how it would look on{" "}
-              {offered.frame.width} × {offered.frame.height}.
+              {sizeInWords(offered.frame)}.
             </p>
             <button
               type="button"

@@ -1,5 +1,5 @@
 import type { Frame } from "../api/client";
-import { displayWidth } from "../stage/geometry";
+import { displayWidth, scrolled } from "../stage/geometry";
 import { FrameShape } from "./FrameChooser";
 
 /** The chosen frame large, and what it is in words. */
@@ -14,6 +14,9 @@ export function FrameSummary({ frame }: { frame: Frame }) {
       <p className="mt-3 text-lg font-semibold">
         {frame.width} × {frame.height}
       </p>
+      {scrolled(frame) && (
+        <p className="text-sm">for a video of {frame.videoHeight} lines, scrolled through it</p>
+      )}
       <p className="mt-1 text-sm leading-6">
         {frame.scan === "INTERLACED" ? "Interlaced" : "Progressive"}.{" "}
         {frame.pixelAspect === "1/1"

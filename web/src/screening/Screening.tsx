@@ -9,7 +9,7 @@ import { Choice } from "../ui/Choice";
 import { FilePick } from "../ui/FilePick";
 import { Notice } from "../ui/Notice";
 import { useSize } from "../ui/useSize";
-import { type Marker, type Size } from "./marker";
+import { editOf, laid, type Marker, type Size } from "./marker";
 import { MarkerSentence } from "./MarkerSentence";
 import { type Background, paint, pictureKey } from "./paint";
 import { TimeLine } from "./TimeLine";
@@ -102,13 +102,8 @@ function Bench({ packageId, files, newest }: BenchProps) {
   const film = films.find((one) => one.address === wanted) ?? films[0];
   const [length, setLength] = useState(6);
   const [undecoded, setUndecoded] = useState("");
-  const [edit, setEdit] = useState<Size>({
-    width: newest.target.frame.width,
-    height: newest.target.frame.height,
-  });
-  const [markers, setMarkers] = useState<Marker[]>([
-    { key: 0, delivery: newest, from: 0.5, to: 5, move: "fade", reading: "STRAIGHT", fit: "own" },
-  ]);
+  const [edit, setEdit] = useState<Size>(editOf(newest.target.frame));
+  const [markers, setMarkers] = useState<Marker[]>([laid(0, newest, 0.5, 5)]);
   const { pictures, problem } = useStillPictures(markers);
   const canvas = useRef<HTMLCanvasElement>(null);
   const image = useRef<HTMLImageElement | null>(null);
@@ -275,15 +270,12 @@ function Bench({ packageId, files, newest }: BenchProps) {
             onClick={() =>
               setMarkers((before) => [
                 ...before,
-                {
-                  key: 1 + Math.max(-1, ...before.map((one) => one.key)),
-                  delivery: newest,
-                  from: Math.min(shown, time.length - 1),
-                  to: time.length,
-                  move: "fade",
-                  reading: "STRAIGHT",
-                  fit: "own",
-                },
+                laid(
+                  1 + Math.max(-1, ...before.map((one) => one.key)),
+                  newest,
+                  Math.min(shown, time.length - 1),
+                  time.length,
+                ),
               ])
             }
           >

@@ -1,4 +1,5 @@
-import type { DeliveryStatus } from "../api/client";
+import type { DeliveryStatus, Frame } from "../api/client";
+import { scrolled } from "../stage/geometry";
 
 /** How the editing program takes the alpha. */
 export type Reading = "STRAIGHT" | "PREMULTIPLIED" | "IGNORED";
@@ -39,6 +40,17 @@ const MOVE_SECONDS = 0.6;
 /** Slow at both ends. */
 const eased = (share: number) => share * share * (3 - 2 * share);
 
+/** The picture of the video that a frame is for. */
+export function editOf(frame: Frame): Size {
+  return { width: frame.width, height: frame.videoHeight };
+}
+
+/** A still as it is first laid on the clip; a card that is higher than its video scrolls. */
+export function laid(key: number, delivery: DeliveryStatus, from: number, to: number): Marker {
+  const move = scrolled(delivery.target.frame) ? "scroll" : "fade";
+  return { key, delivery, from, to, move, reading: "STRAIGHT", fit: "own" };
+}
+
 /** Where a still rests. */
 export function rest(marker: Marker, edit: Size): Omit<Seen, "opacity"> {
   const { report, target, left, top } = marker.delivery;
@@ -51,13 +63,18 @@ export function rest(marker: Marker, edit: Size): Omit<Seen, "opacity"> {
       ? { left: (edit.width - width) / 2, top: (edit.height - height) / 2, width, height }
       : { left, top, width, height };
   }
-  const scale = Math.min(edit.width / frame.width, edit.height / frame.height);
+  const scale = filling(frame, edit);
   return {
     left: (edit.width - frame.width * scale) / 2 + left * scale,
     top: (edit.height - frame.height * scale) / 2 + top * scale,
     width: width * scale,
     height: height * scale,
   };
+}
+
+/** How many times as large the video that a frame is for becomes on the edit's picture. */
+function filling(frame: Frame, edit: Size): number {
+  return Math.min(edit.width / frame.width, edit.height / frame.videoHeight);
 }
 
 /** Nothing before its beginning and after its end. */
@@ -103,15 +120,19 @@ export function seenAt(marker: Marker, time: number, edit: Size): Seen | null {
 /** What a designer should know of a still on this edit's picture; empty if all is well. */
 export function remark(marker: Marker, edit: Size): string {
   const { frame } = marker.delivery.target;
-  const size = `${frame.width} × ${frame.height}`;
-  if (frame.width === edit.width && frame.height === edit.height) return "";
+  const { width, height } = editOf(frame);
+  const size = `${width} × ${height}`;
+  if (scrolled(frame) && marker.move !== "scroll") {
+    return `It is a card of ${frame.height} lines: it is seen whole only while it scrolls.`;
+  }
+  if (width === edit.width && height === edit.height) return "";
   if (marker.fit === "fill") {
-    const scale = Math.min(edit.width / frame.width, edit.height / frame.height);
+    const scale = filling(frame, edit);
     return scale > 1
       ? `Its frame, ${size}, is smaller than the clip: it is enlarged to ${Math.round(100 * scale)} % and soft.`
       : "";
   }
-  return frame.width < edit.width || frame.height < edit.height
+  return width < edit.width || height < edit.height
     ? `Its frame, ${size}, is smaller than the clip and leaves a border free.`
     : `Its frame, ${size}, is larger than the clip and is cut off.`;
 }

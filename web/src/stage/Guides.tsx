@@ -1,10 +1,28 @@
 import type { Frame } from "../api/client";
-import { areaOf, hasOwnMargin } from "./geometry";
+import { areaOf, displayWidth, hasOwnMargin } from "./geometry";
+
+/**
+ * How much of a card that is scrolled is seen at a time: a line wherever another picture of the
+ * video begins.
+ */
+function Pictures({ frame, zoom }: { frame: Frame; zoom: number }) {
+  const many = Math.ceil(frame.height / frame.videoHeight) - 1;
+  return Array.from({ length: many }, (_, i) => {
+    const y = (i + 1) * frame.videoHeight * zoom;
+    const across = { x1: 0, x2: displayWidth(frame) * zoom, y1: y, y2: y };
+    return (
+      <g key={i} strokeOpacity={0.7}>
+        <line {...across} stroke="#000" />
+        <line {...across} stroke="#fff" strokeDasharray="14 6" />
+      </g>
+    );
+  });
+}
 
 /** The safe areas and the own margin; dark and light dashes together are seen over any backdrop. */
 export function Guides({ frame, zoom }: { frame: Frame; zoom: number }) {
   const own = hasOwnMargin(frame) ? (["OWN_MARGIN"] as const) : [];
-  return (["ACTION_SAFE", "TITLE_SAFE", ...own] as const).map((area) => {
+  const areas = (["ACTION_SAFE", "TITLE_SAFE", ...own] as const).map((area) => {
     const box = areaOf(frame, area);
     const around = {
       x: box.x * zoom,
@@ -24,4 +42,10 @@ export function Guides({ frame, zoom }: { frame: Frame; zoom: number }) {
       </g>
     );
   });
+  return (
+    <>
+      {areas}
+      <Pictures frame={frame} zoom={zoom} />
+    </>
+  );
 }

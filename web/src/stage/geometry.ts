@@ -44,6 +44,41 @@ export function displayWidth(frame: Frame): number {
   return frame.width * pixelAspect(frame);
 }
 
+/** The shorter side of the video's picture, which lengths follow from frame to frame. */
+export function shortSide(frame: Frame): number {
+  return Math.min(displayWidth(frame), frame.videoHeight);
+}
+
+/** Whether only a part of the frame is seen at a time. */
+export function scrolled(frame: Frame): boolean {
+  return frame.videoHeight < frame.height;
+}
+
+/** "1920 × 1080"; of a card that is scrolled the video too. */
+export function sizeInWords(frame: Frame): string {
+  const size = `${frame.width} × ${frame.height}`;
+  return scrolled(frame) ? `${size} for a video of ${frame.videoHeight} lines` : size;
+}
+
+export function sameFrame(a: Frame, b: Frame): boolean {
+  return (
+    a.width === b.width &&
+    a.height === b.height &&
+    a.pixelAspect === b.pixelAspect &&
+    a.scan === b.scan &&
+    a.videoHeight === b.videoHeight
+  );
+}
+
+/** Another size; what is seen whole stays so. */
+export function withSize(frame: Frame, size: { width?: number; height?: number }): Frame {
+  const other = { ...frame, ...size };
+  return {
+    ...other,
+    videoHeight: scrolled(frame) ? Math.min(frame.videoHeight, other.height) : other.height,
+  };
+}
+
 /** One of the frame's rectangles, as the core has it. */
 export function areaOf(frame: Frame, area: Area): Box {
   const width = displayWidth(frame);
@@ -60,7 +95,7 @@ export function areaOf(frame: Frame, area: Area): Box {
   };
   const own = area === "OWN_MARGIN";
   const [l, t, r, b] = sides[area].map((side, i) =>
-    own ? side : (side * (i % 2 === 0 ? width : height)) / 100,
+    own ? side : (side * (i % 2 === 0 ? width : frame.videoHeight)) / 100,
   ) as [number, number, number, number];
   return { x: l, y: t, width: Math.max(0, width - l - r), height: Math.max(0, height - t - b) };
 }

@@ -218,7 +218,8 @@ final class MemoryBench {
     return """
         {"name":"%s","frame":{"width":1920,"height":1080,"pixelAspect":"1/1","scan":"PROGRESSIVE",
         "safeAreas":{"name":"Own","actionX":4,"actionY":4,"titleX":6,"titleY":6},
-        "ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0}},"stack":[
+        "ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0},
+          "dotsPerInch":72,"videoHeight":1080},"stack":[
         {"kind":"picture","id":"p","name":"Photograph","shown":true,"locked":false,
         "place":{"hook":{"kind":"frame","area":"FRAME"},"point":"CENTRE","own":"CENTRE",
         "right":0,"down":0,"turn":0,"mirrored":false},

@@ -120,7 +120,8 @@ class RosterTest {
         """
         {"name":"Lower third","frame":{"width":640,"height":360,"pixelAspect":"1/1","scan":"PROGRESSIVE",
           "safeAreas":{"name":"Own","actionX":4,"actionY":4,"titleX":6,"titleY":6},
-          "ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0}},
+          "ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0},
+          "dotsPerInch":72,"videoHeight":360},
          "stack":[%s,%s,
           {"kind":"picture","id":"pennant","name":"Pennant","shown":true,"locked":false,%s,
            "picture":"osier-point.svg","page":1,"cutOut":{"kind":"none"},"tint":{"kind":"own"},
@@ -208,7 +209,8 @@ class RosterTest {
         """
         {"name":"Line","frame":{"width":640,"height":90,"pixelAspect":"1/1","scan":"PROGRESSIVE",
           "safeAreas":{"name":"Own","actionX":4,"actionY":4,"titleX":6,"titleY":6},
-          "ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0}},
+          "ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0},
+          "dotsPerInch":72,"videoHeight":90},
          "stack":[%s],"forTargets":[]}"""
             .formatted(text("words", "{words}", 0)));
     browser.open("/overlays/1/compose");

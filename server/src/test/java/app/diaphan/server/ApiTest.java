@@ -222,7 +222,9 @@ class ApiTest {
   @Test
   void theKeptDescriptionIsTheServersOwn() throws IOException {
     Path kept = Path.of("../web/src/api/openapi.json");
-    JsonNode own = SERVER.get("/api/openapi").body();
+    Answer answer = SERVER.get("/api/openapi");
+    assertEquals(200, answer.status(), answer::detail);
+    JsonNode own = answer.body();
     if (Boolean.getBoolean("diaphan.keep-description")) {
       Files.writeString(
           kept, RunningServer.JSON.writerWithDefaultPrettyPrinter().writeValueAsString(own) + "\n");

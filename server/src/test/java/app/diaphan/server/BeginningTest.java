@@ -21,7 +21,8 @@ class BeginningTest {
       """
       {"frame":{"width":1080,"height":1920,"pixelAspect":"1/1","scan":"PROGRESSIVE",
        "safeAreas":{"name":"Own","actionX":4,"actionY":6,"titleX":4,"titleY":6},
-       "ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0}},"packageId":%d}""";
+       "ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0},
+       "dotsPerInch":72,"videoHeight":1920},"packageId":%d}""";
 
   private static JsonNode starters(long packageId) {
     Answer answer = SERVER.post("/api/starters", UPRIGHT.formatted(packageId));

@@ -38,7 +38,7 @@ class BundleTest {
   private static final Path DEMO = Path.of("../demo/lantern-reach-regatta");
   private static final String CONTENTS =
       """
-      {"format":"diaphan-package","version":10,"name":"Tern Holm",
+      {"format":"diaphan-package","version":11,"name":"Tern Holm",
        "house":{"colours":[],"ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0},
                 "finishSets":[]},
        "targets":[%s],"checksLeftOut":["HIDDEN"],
@@ -165,8 +165,8 @@ class BundleTest {
     refused(
         "glow", CONTENTS.replace("\"clips\"", "\"glow\":1,\"clips\""), "overlays/a.json", overlay);
     refused(
-        "version 11",
-        CONTENTS.replace("\"version\":10,", "\"version\":11,"),
+        "version 12",
+        CONTENTS.replace("\"version\":11,", "\"version\":12,"),
         "overlays/a.json",
         overlay);
     refused("../up.json", CONTENTS, "../up.json", overlay);

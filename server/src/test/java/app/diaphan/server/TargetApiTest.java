@@ -92,13 +92,121 @@ class TargetApiTest {
   }
 
   @Test
+  void anOverlayIsDeliveredAsItsOwnKindOfFileWhereItHasOne() throws IOException {
+    keepTargets(target("Air", 640, 360), target("Phone", 180, 320));
+    String document =
+        TestOverlays.lowerThird("Ysolde")
+            .replace(
+                "\"forTargets\":[]",
+                """
+                "forTargets":[{"target":"Phone","delivered":true,"changes":[],
+                  "file":{"kind":"own","file":{"extent":{"kind":"drawn","margin":0,"evenSides":true},
+                    "format":"TIFF","depth":"SIXTEEN","carried":{"kind":"premultiplied","matte":"#000000"},
+                    "compression":"LZW","level":6,"dither":true,
+                    "resolution":{"kind":"given","dotsPerInch":300},"sidecar":false}}}]""");
+    long card = add(document.replace("Lower third", "Card"));
+    JsonNode run = ended(start(false));
+    assertEquals("DONE", run.path("state").asString(), run.toString());
+    List<String> kinds =
+        run.path("files")
+            .valueStream()
+            .map(
+                file ->
+                    file.path("fileName").asString()
+                        + " "
+                        + file.path("report").path("bits").asInt()
+                        + " "
+                        + file.path("report").path("alpha").asString())
+            .sorted()
+            .toList();
+    assertEquals(
+        List.of(
+            "card_180x320.tif 16 PREMULTIPLIED",
+            "card_640x360.png 8 STRAIGHT",
+            "lower-third_180x320.png 8 STRAIGHT",
+            "lower-third_640x360.png 8 STRAIGHT"),
+        kinds);
+    JsonNode own =
+        run.path("files")
+            .valueStream()
+            .filter(file -> file.path("fileName").asString().equals("card_180x320.tif"))
+            .findFirst()
+            .orElseThrow();
+    assertEquals(0, own.path("report").path("width").asInt() % 2);
+    assertEquals("300/1", own.path("report").path("tags").path("XResolution").asString());
+
+    // As the target says again: that one file has changed, and no other.
+    SERVER.put(
+        "/api/overlays/" + card,
+        "{\"basedOn\":1,\"overlay\":%s}"
+            .formatted(TestOverlays.lowerThird("Ysolde").replace("Lower third", "Card")));
+    JsonNode plan = plan(target("Air", 640, 360) + "," + target("Phone", 180, 320));
+    List<String> standings =
+        plan.valueStream()
+            .map(
+                line ->
+                    line.path("files").get(0).asString() + " " + line.path("standing").asString())
+            .sorted()
+            .toList();
+    assertEquals(
+        List.of(
+            "card_180x320.png CHANGED",
+            "card_640x360.png SAME",
+            "lower-third_180x320.png SAME",
+            "lower-third_640x360.png SAME"),
+        standings);
+  }
+
+  /**
+   * Before version 11 targets gave their files dots per inch, and frames were as high as videos.
+   */
+  @Test
+  void targetsAndFramesOfTheTenthVersionStayAsTheyWere() {
+    String older = ",\n       \"dotsPerInch\":72,\"videoHeight\":360";
+    String frame = TestOverlays.frame(640, 360).replace(older, "");
+    String file =
+        """
+        {"extent":{"kind":"frame"},"format":"PNG","depth":"EIGHT","carried":{"kind":"straight"},
+         "compression":"DEFLATE","level":2,"dither":true,"dotsPerInch":%d,"sidecar":false}""";
+    String named =
+        """
+        {"name":"%s","frame":{"kind":"given","frame":%s},"file":%s,"pattern":"{target}",
+         "ifThere":"REPLACE"}""";
+    byte[] bundle =
+        TestOverlays.bundle(
+            """
+            {"format":"diaphan-package","version":10,"name":"Tenth","house":{"colours":[],
+             "ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0},"finishSets":[]},
+             "targets":[%s,%s],"checksLeftOut":[],"overlays":["a.json"],"starters":[],
+             "rosters":[],"clips":[]}"""
+                .formatted(
+                    named.formatted("Print", frame, file.formatted(300)),
+                    named.formatted("Air", frame, file.formatted(72))),
+            TestOverlays.empty(640, 360)
+                .replace(older, "")
+                .replace(
+                    "\"forTargets\":[]",
+                    "\"forTargets\":[{\"target\":\"Air\",\"delivered\":false,\"changes\":[]}]"));
+    Answer taken = SERVER.upload("/api/packages/bundle", "tenth.zip", bundle);
+    assertEquals(201, taken.status(), taken::detail);
+    long id = taken.body().path("id").asLong();
+    JsonNode targets = SERVER.get("/api/packages/" + id + "/targets").body().path("targets");
+    assertEquals(300, targets.get(0).path("file").path("resolution").path("dotsPerInch").asInt());
+    assertEquals("frame", targets.get(1).path("file").path("resolution").path("kind").asString());
+    assertEquals(360, targets.get(0).path("frame").path("frame").path("videoHeight").asInt());
+    JsonNode kept = SERVER.get("/api/packages/" + id + "/overlays").body().get(0).path("overlay");
+    assertEquals(72, kept.path("frame").path("dotsPerInch").asInt());
+    assertEquals("target", kept.path("forTargets").get(0).path("file").path("kind").asString());
+  }
+
+  @Test
   void whatIsSaidOfATargetFollowsItsNameWithoutARevision() {
     keepTargets(target("Air", 640, 360), target("Phone", 180, 320));
     String document =
         TestOverlays.lowerThird("Ysolde")
             .replaceFirst(
                 "\"forTargets\":\\[]",
-                "\"forTargets\":[{\"target\":\"Phone\",\"delivered\":false,\"changes\":[]}]");
+                "\"forTargets\":[{\"target\":\"Phone\",\"delivered\":false,\"file\":{\"kind\":\"target\"},\"changes\":[]}]");
     long second = add(document.replace("Lower third", "Card"));
     keepTargets(target("Air", 640, 360), target("Telephone", 180, 320));
     JsonNode saved = SERVER.get("/api/overlays/" + second).body();
@@ -310,7 +418,7 @@ class TargetApiTest {
             .replace(
                 "\"forTargets\":[]",
                 """
-                "forTargets":[{"target":"Phone","delivered":true,"changes":[
+                "forTargets":[{"target":"Phone","delivered":true,"file":{"kind":"target"},"changes":[
                   {"piece":"plate","shown":false,"right":0,"down":0,"scale":1},
                   {"piece":"name","shown":true,"right":10,"down":0,"scale":0.5}]}]""");
     JsonNode there =

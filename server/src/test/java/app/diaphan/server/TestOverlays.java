@@ -13,9 +13,10 @@ import javax.imageio.ImageIO;
 public final class TestOverlays {
   private static final String FRAME =
       """
-      {"width":%s,"height":%s,"pixelAspect":"1/1","scan":"PROGRESSIVE",
+      {"width":%1$s,"height":%2$s,"pixelAspect":"1/1","scan":"PROGRESSIVE",
        "safeAreas":{"name":"Own","actionX":4,"actionY":4,"titleX":6,"titleY":6},
-       "ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0}}""";
+       "ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0},
+       "dotsPerInch":72,"videoHeight":%2$s}""";
 
   private static final String FRAME_1 =
       """
@@ -173,7 +174,7 @@ public final class TestOverlays {
         {"name":"%s","frame":{"kind":"given","frame":%s},
          "file":{"extent":{"kind":"frame"},"format":"%s","depth":"%s",
                  "carried":{"kind":"straight"},"compression":"DEFLATE","level":6,"dither":true,
-                 "dotsPerInch":72,"sidecar":false},
+                 "resolution":{"kind":"frame"},"sidecar":false},
          "pattern":%s,"ifThere":"REPLACE"}"""
         .formatted(
             name,

@@ -25,7 +25,8 @@ class VariationsTest {
       """
       {"width":640,"height":360,"pixelAspect":"1/1","scan":"PROGRESSIVE",
        "safeAreas":{"name":"EBU R 95","actionX":3.5,"actionY":3.5,"titleX":5,"titleY":5},
-       "ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0}}""";
+       "ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0},
+       "dotsPerInch":72,"videoHeight":360}""";
 
   private long packageId;
   private long overlay;

@@ -2,6 +2,7 @@ package app.diaphan.core.check;
 
 import app.diaphan.core.Sentence;
 import app.diaphan.core.file.BitDepth;
+import app.diaphan.core.file.FileKind;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.targets.NamedTarget;
 import java.util.List;
@@ -19,12 +20,16 @@ final class BandingCheck implements Check {
 
   private static final int ROWS_APART = 4;
 
+  private static boolean bands(FileKind file) {
+    return file.depth() == BitDepth.EIGHT && !file.dither();
+  }
+
   @Override
   public List<Found> of(Proofed proofed) {
     List<String> targets =
         proofed
             .delivered()
-            .filter(target -> target.file().depth() == BitDepth.EIGHT && !target.file().dither())
+            .filter(target -> bands(target.of(proofed.overlay()).file()))
             .map(NamedTarget::name)
             .toList();
     if (targets.isEmpty()) {

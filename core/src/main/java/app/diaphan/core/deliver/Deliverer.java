@@ -128,7 +128,7 @@ public final class Deliverer {
     FileHeader header =
         new FileHeader(
             target.frame().pixelAspect(),
-            target.file().dotsPerInch(),
+            target.dotsPerInch(),
             extent.left(),
             extent.top(),
             target.file().extent() instanceof Extent.TrimmedExtent);

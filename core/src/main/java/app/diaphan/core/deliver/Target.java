@@ -22,6 +22,11 @@ public record Target(Frame frame, FileKind file) {
     return (long) frame.width() * frame.height() > MOST_BESIDE_ANOTHER;
   }
 
+  /** What its files are marked with. */
+  public int dotsPerInch() {
+    return file.resolution().dotsPerInch(frame.dotsPerInch());
+  }
+
   public static Target png(Frame frame) {
     return new Target(frame, FileKind.png());
   }

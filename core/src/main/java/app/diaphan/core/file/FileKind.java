@@ -10,7 +10,6 @@ import java.util.List;
  * @param compression of a TIFF file
  * @param level of deflating, 1 (quick) to 9 (small)
  * @param dither whether 8-bit files break up soft ramps by an ordered pattern
- * @param dotsPerInch the resolution written in the file; it changes no pixel
  * @param sidecar whether a JSON file beside it says what it is and where it lies on its frame
  */
 public record FileKind(
@@ -21,7 +20,7 @@ public record FileKind(
     Compression compression,
     int level,
     boolean dither,
-    int dotsPerInch,
+    Resolution resolution,
     boolean sidecar) {
 
   public FileKind {
@@ -31,7 +30,7 @@ public record FileKind(
     Require.present(carried, "What the target's files carry");
     Require.present(compression, "The target's compression");
     Require.between(1, 9, level, "The compression level");
-    Require.between(1, 10_000, dotsPerInch, "The dots per inch");
+    Require.present(resolution, "The target's dots per inch");
     if (format == FileFormat.PNG && carried instanceof Carried.Premultiplied) {
       throw new InvalidInput(
           "A PNG file's alpha is always straight; choose TIFF for premultiplied alpha.");
@@ -51,7 +50,7 @@ public record FileKind(
         Compression.DEFLATE,
         2,
         true,
-        72,
+        Resolution.OF_FRAME,
         false);
   }
 
@@ -73,35 +72,39 @@ public record FileKind(
 
   public FileKind with(Extent other) {
     return new FileKind(
-        other, format, depth, carried, compression, level, dither, dotsPerInch, sidecar);
+        other, format, depth, carried, compression, level, dither, resolution, sidecar);
   }
 
   public FileKind with(FileFormat other) {
     return new FileKind(
-        extent, other, depth, carried, compression, level, dither, dotsPerInch, sidecar);
+        extent, other, depth, carried, compression, level, dither, resolution, sidecar);
   }
 
   public FileKind with(BitDepth other) {
     return new FileKind(
-        extent, format, other, carried, compression, level, dither, dotsPerInch, sidecar);
+        extent, format, other, carried, compression, level, dither, resolution, sidecar);
   }
 
   public FileKind with(Carried other) {
     return new FileKind(
-        extent, format, depth, other, compression, level, dither, dotsPerInch, sidecar);
+        extent, format, depth, other, compression, level, dither, resolution, sidecar);
   }
 
   public FileKind with(Compression other) {
-    return new FileKind(extent, format, depth, carried, other, level, dither, dotsPerInch, sidecar);
+    return new FileKind(extent, format, depth, carried, other, level, dither, resolution, sidecar);
+  }
+
+  public FileKind with(Resolution other) {
+    return new FileKind(extent, format, depth, carried, compression, level, dither, other, sidecar);
   }
 
   public FileKind withDither(boolean other) {
     return new FileKind(
-        extent, format, depth, carried, compression, level, other, dotsPerInch, sidecar);
+        extent, format, depth, carried, compression, level, other, resolution, sidecar);
   }
 
   public FileKind withSidecar(boolean other) {
     return new FileKind(
-        extent, format, depth, carried, compression, level, dither, dotsPerInch, other);
+        extent, format, depth, carried, compression, level, dither, resolution, other);
   }
 }

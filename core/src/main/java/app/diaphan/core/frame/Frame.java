@@ -14,6 +14,9 @@ import java.awt.geom.Rectangle2D;
  *
  * @param width stored pixels in a line, 16 to 16384
  * @param height lines, 16 to 16384
+ * @param dotsPerInch what the frame is marked with, 1 to 10,000; it changes no pixel
+ * @param videoHeight lines of the video's picture that the frame is seen in: its own, or fewer for
+ *     a card that is scrolled through it
  */
 public record Frame(
     int width,
@@ -21,9 +24,14 @@ public record Frame(
     PixelAspect pixelAspect,
     Scan scan,
     SafeAreas safeAreas,
-    OwnMargin ownMargin) {
+    OwnMargin ownMargin,
+    int dotsPerInch,
+    int videoHeight) {
   public static final int LEAST = 16;
   public static final int MOST = 16384;
+
+  /** What a frame is marked with that was not measured in inches. */
+  public static final int COMMON_DOTS = 72;
 
   /** The most pixels one frame may have: twice an 8K picture. */
   public static final long MOST_PIXELS = 2L * 7680 * 4320;
@@ -41,12 +49,30 @@ public record Frame(
     Require.present(scan, "The frame's scan");
     Require.present(safeAreas, "The frame's safe areas");
     Require.present(ownMargin, "The frame's own margin");
+    Require.between(1, 10_000, dotsPerInch, "The frame's dots per inch");
+    Require.between(LEAST, height, videoHeight, "The height of the video that the frame is for");
+  }
+
+  /** A frame as high as the video it is for. */
+  public static Frame of(
+      int width, int height, PixelAspect aspect, Scan scan, SafeAreas areas, OwnMargin margin) {
+    return new Frame(width, height, aspect, scan, areas, margin, COMMON_DOTS, height);
   }
 
   /** A progressive frame with square pixels and EBU R 95 safe areas. */
   public static Frame of(int width, int height) {
-    return new Frame(
+    return of(
         width, height, PixelAspect.SQUARE, Scan.PROGRESSIVE, SafeAreas.EBU_R95, OwnMargin.NONE);
+  }
+
+  /** This frame, seen in a video of so many lines. */
+  public Frame scrolledThrough(int lines) {
+    return new Frame(width, height, pixelAspect, scan, safeAreas, ownMargin, dotsPerInch, lines);
+  }
+
+  /** Whether only a part of it is seen at a time. */
+  public boolean scrolled() {
+    return videoHeight < height;
   }
 
   /** This frame with another's own margin, as long on this one, where it has none itself. */
@@ -58,7 +84,9 @@ public record Frame(
             pixelAspect,
             scan,
             safeAreas,
-            other.ownMargin.scaled(shortSide() / other.shortSide()))
+            other.ownMargin.scaled(shortSide() / other.shortSide()),
+            dotsPerInch,
+            videoHeight)
         : this;
   }
 
@@ -81,9 +109,12 @@ public record Frame(
     return height;
   }
 
-  /** The shorter side in display units; lengths follow it from one frame to another. */
+  /**
+   * The shorter side of the video's picture in display units; lengths follow it from one frame to
+   * another.
+   */
   public double shortSide() {
-    return Math.min(displayWidth(), displayHeight());
+    return Math.min(displayWidth(), videoHeight);
   }
 
   /** One of the frame's rectangles, in display units from the frame's top left corner. */
@@ -98,12 +129,13 @@ public record Frame(
 
   private Rectangle2D inset(double percentX, double percentY) {
     double x = displayWidth() * percentX / 100;
-    double y = displayHeight() * percentY / 100;
+    double y = videoHeight * percentY / 100;
     return new Rectangle2D.Double(x, y, displayWidth() - 2 * x, displayHeight() - 2 * y);
   }
 
-  /** "1920 × 1080". */
+  /** "1920 × 1080"; "1920 × 3240 for a video of 1080 lines". */
   public String sizeInWords() {
-    return width + " × " + height;
+    String size = width + " × " + height;
+    return scrolled() ? size + " for a video of " + videoHeight + " lines" : size;
   }
 }

@@ -89,6 +89,6 @@ public final class FrameCatalogue {
       SafeAreas areas,
       List<FrameRate> rates) {
     return new FrameChoice(
-        group, name, new Frame(width, height, aspect, scan, areas, OwnMargin.NONE), rates);
+        group, name, Frame.of(width, height, aspect, scan, areas, OwnMargin.NONE), rates);
   }
 }

@@ -6,6 +6,7 @@ import app.diaphan.core.Sentence;
 import app.diaphan.core.deliver.Target;
 import app.diaphan.core.file.FileKind;
 import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.overlay.retarget.Retargeting;
 import java.util.List;
 import java.util.function.Predicate;
 
@@ -50,7 +51,8 @@ public record NamedTarget(
     return files.stream().anyMatch(file -> there.test(other + file.substring(name.length())));
   }
 
+  /** What an overlay is delivered as here. */
   public Target of(Overlay overlay) {
-    return new Target(frame.of(overlay), file);
+    return new Target(frame.of(overlay), Retargeting.file(overlay, name, file));
   }
 }

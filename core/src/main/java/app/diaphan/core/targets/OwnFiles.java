@@ -47,7 +47,7 @@ public final class OwnFiles {
     String overlay = planned.overlay().name();
     try {
       String name = named.pattern().name(planned.values(packageName, date, named, counter, 0, 0));
-      return new Named(overlay, named.name(), named.file().fileNames(name));
+      return new Named(overlay, named.name(), named.of(planned.overlay()).file().fileNames(name));
     } catch (InvalidInput e) {
       return new Named(overlay, named.name(), List.of()); // Its own plan says why.
     }

@@ -14,6 +14,7 @@ import app.diaphan.core.file.Compression;
 import app.diaphan.core.file.Extent;
 import app.diaphan.core.file.FileFormat;
 import app.diaphan.core.file.FileKind;
+import app.diaphan.core.file.Resolution;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.FrameCatalogue;
@@ -133,6 +134,29 @@ class DeliveryTest {
     Delivered tiff = one(OVERLAY, new Target(FRAME, trimmed.with(FileFormat.TIFF)), "trim");
     assertEquals(png.left(), tiff.left());
     assertEquals(tiff.left() + "/72", tiff.report().tags().get("XPosition"));
+  }
+
+  @Test
+  void filesAreMarkedWithTheDotsOfTheirFrameOrOfTheirTarget() {
+    Frame printed =
+        new Frame(
+            FRAME.width(),
+            FRAME.height(),
+            FRAME.pixelAspect(),
+            FRAME.scan(),
+            FRAME.safeAreas(),
+            FRAME.ownMargin(),
+            300,
+            FRAME.height());
+    assertEquals(
+        "11811 × 11811 a metre",
+        one(OVERLAY, Target.png(printed), "own").report().tags().get("pHYs"));
+    Delivered tiff = one(OVERLAY, Target.tiff(printed), "own");
+    assertEquals("300/1", tiff.report().tags().get("XResolution"));
+    FileKind marked = FileKind.png().with(new Resolution.DotsPerInch(96));
+    assertEquals(
+        "3780 × 3780 a metre",
+        one(OVERLAY, new Target(printed, marked), "given").report().tags().get("pHYs"));
   }
 
   @Test

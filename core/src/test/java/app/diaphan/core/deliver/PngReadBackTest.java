@@ -117,7 +117,7 @@ class PngReadBackTest {
             kind.compression(),
             level,
             kind.dither(),
-            kind.dotsPerInch(),
+            kind.resolution(),
             kind.sidecar());
     return deliverer.deliver(
         overlay,

@@ -95,7 +95,7 @@ class PngSlicesTest {
         kind.compression(),
         level,
         kind.dither(),
-        kind.dotsPerInch(),
+        kind.resolution(),
         kind.sidecar());
   }
 

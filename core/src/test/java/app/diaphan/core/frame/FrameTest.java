@@ -57,6 +57,25 @@ class FrameTest {
   }
 
   @Test
+  void aTallFrameIsMeasuredByTheVideoItIsScrolledThrough() {
+    Frame card = Frame.of(1920, 3240).scrolledThrough(1080);
+    assertTrue(card.scrolled());
+    assertEquals(3240, card.displayHeight());
+    assertEquals(1080, card.shortSide());
+    assertEquals(54, card.area(Area.TITLE_SAFE).getMinY(), 1e-9);
+    assertEquals(3240 - 54, card.area(Area.TITLE_SAFE).getMaxY(), 1e-9);
+    assertEquals("1920 × 3240 for a video of 1080 lines", card.sizeInWords());
+  }
+
+  @ParameterizedTest
+  @CsvSource({"3241", "15", "0"})
+  void aVideoIsNoHigherThanWhatIsScrolledThroughIt(int lines) {
+    Frame card = Frame.of(1920, 3240);
+    InvalidInput refused = assertThrows(InvalidInput.class, () -> card.scrolledThrough(lines));
+    assertTrue(refused.getMessage().contains("video"), refused.getMessage());
+  }
+
+  @Test
   void aspectsAreReadFromFractions() {
     assertEquals(new PixelAspect(40, 33), PixelAspect.parse(" 40/33 "));
     for (String wrong : new String[] {"", "abc", "1/0", "99/1", "1.5"}) {

@@ -163,7 +163,7 @@ class LayoutTest {
   @Test
   void anotherFrameCarriesGroupsBacksAndTheOwnMargin() {
     Frame own =
-        new Frame(
+        Frame.of(
             400,
             300,
             FRAME.pixelAspect(),

@@ -14,6 +14,8 @@ import app.diaphan.core.file.Extent;
 import app.diaphan.core.file.FileKind;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.overlay.Reframed;
+import app.diaphan.core.overlay.retarget.FileAtTarget;
 import app.diaphan.core.overlay.retarget.ForTarget;
 import app.diaphan.core.targets.DeliveryPlan.Planned;
 import java.time.LocalDate;
@@ -116,6 +118,35 @@ class DeliveryPlanTest {
             .getFirst();
     assertTrue(file.problem().contains("/"), file.problem());
     assertEquals(List.of(), file.files());
+  }
+
+  @Test
+  void anOverlayHasItsOwnKindOfFileAtOneTargetAlone() {
+    FileKind pair = FileKind.png().with(new Carried.FillAndKey(false));
+    Overlay bug =
+        named("Bug")
+            .withForTargets(
+                List.of(
+                    new ForTarget("Two", true, new FileAtTarget.OwnFile(pair), List.of()),
+                    new ForTarget("Gone", true, FileAtTarget.OF_TARGET, List.of())));
+    assertEquals(1, bug.forTargets().size(), "what says nothing is not kept");
+    List<NamedTarget> targets =
+        List.of(
+            target("One", FileKind.png(), "{target}-{overlay}"),
+            target("Two", FileKind.tiff(), "{target}-{overlay}"));
+    List<Planned> overlays = List.of(new Planned(bug, 1), new Planned(named("Card"), 1));
+    List<String> expected =
+        List.of(
+            "one-bug.png", "one-card.png", "two-bug-fill.png", "two-bug-key.png", "two-card.tif");
+    assertEquals(
+        expected,
+        plan.of(overlays, targets).stream().flatMap(file -> file.files().stream()).toList());
+    assertEquals(
+        expected,
+        new OwnFiles("Lantern Reach Regatta", LocalDate.of(2026, 6, 30))
+            .of(overlays, targets).stream().flatMap(file -> file.files().stream()).toList());
+    Overlay larger = Reframed.of(bug, Frame.of(1280, 720));
+    assertEquals(bug.forTargets(), larger.forTargets());
   }
 
   @Test

@@ -9,6 +9,7 @@ import app.diaphan.core.file.Compression;
 import app.diaphan.core.file.Extent;
 import app.diaphan.core.file.FileFormat;
 import app.diaphan.core.file.FileKind;
+import app.diaphan.core.file.Resolution;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.FrameCatalogue;
 import app.diaphan.core.targets.IfThere;
@@ -76,8 +77,8 @@ final class TargetOptions {
   @Option(names = "--no-dither", description = "Leaves soft ramps of 8 bits as they are.")
   boolean noDither;
 
-  @Option(names = "--dots", defaultValue = "72", description = "Dots per inch.")
-  int dots;
+  @Option(names = "--dots", description = "Dots per inch; else the frame's own.")
+  Integer dots;
 
   @Option(names = "--sidecar", description = "Writes a JSON file beside each delivery.")
   boolean sidecar;
@@ -116,7 +117,7 @@ final class TargetOptions {
                 choice(Compression.class, "compression", compression),
                 level,
                 !noDither,
-                dots,
+                dots == null ? Resolution.OF_FRAME : new Resolution.DotsPerInch(dots),
                 sidecar),
             NamePattern.parse(names == null || forRows ? "{overlay}" : names),
             keep ? IfThere.KEEP_BESIDE : IfThere.REPLACE));

@@ -38,7 +38,7 @@ final class MadeFrom {
     used.keySet().retainAll(PictureNames.in(overlay.stack()));
     return Digest.of(
         (DocumentJson.write(overlay)
-                + DocumentJson.write(planned.target().of(overlay))
+                + DocumentJson.write(planned.target().of(planned.overlay()))
                 + planned.name()
                 + makers.program()
                 + makers.fonts()

@@ -4,6 +4,7 @@ import app.diaphan.core.arrange.Arrangement;
 import app.diaphan.core.colour.Colour;
 import app.diaphan.core.file.Carried;
 import app.diaphan.core.file.Extent;
+import app.diaphan.core.file.Resolution;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.PixelAspect;
 import app.diaphan.core.overlay.Backing;
@@ -28,6 +29,7 @@ import app.diaphan.core.overlay.finish.Relief;
 import app.diaphan.core.overlay.finish.Rim;
 import app.diaphan.core.overlay.finish.Shadow;
 import app.diaphan.core.overlay.finish.Soften;
+import app.diaphan.core.overlay.retarget.FileAtTarget;
 import app.diaphan.core.overlay.slot.Slot;
 import app.diaphan.core.targets.NamePattern;
 import app.diaphan.core.targets.TargetFrame;
@@ -64,6 +66,8 @@ public final class DocumentShapes {
         Map.entry(Extent.class, ExtentShape.class),
         Map.entry(Carried.class, CarriedShape.class),
         Map.entry(TargetFrame.class, TargetFrameShape.class),
+        Map.entry(Resolution.class, ResolutionShape.class),
+        Map.entry(FileAtTarget.class, FileAtTargetShape.class),
         Map.entry(NamePattern.class, WordShape.class),
         Map.entry(Arrangement.class, ArrangementShape.class),
         Map.entry(Colour.class, WordShape.class),
@@ -236,6 +240,20 @@ public final class DocumentShapes {
   })
   interface TargetFrameShape {}
 
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Resolution.FramesOwn.class, name = "frame"),
+    @JsonSubTypes.Type(value = Resolution.DotsPerInch.class, name = "given")
+  })
+  interface ResolutionShape {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = FileAtTarget.OfTarget.class, name = "target"),
+    @JsonSubTypes.Type(value = FileAtTarget.OwnFile.class, name = "own")
+  })
+  interface FileAtTargetShape {}
+
   @JsonIgnoreProperties("any")
   interface BackingShape {}
 
@@ -251,6 +269,6 @@ public final class DocumentShapes {
     public abstract String toString();
   }
 
-  @JsonIgnoreProperties({"displayWidth", "displayHeight", "shortSide", "sizeInWords"})
+  @JsonIgnoreProperties({"displayWidth", "displayHeight", "shortSide", "sizeInWords", "scrolled"})
   interface FrameShape {}
 }

@@ -1,5 +1,6 @@
 package app.diaphan.server.json;
 
+import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.slot.WordSlots;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
@@ -13,8 +14,9 @@ import tools.jackson.databind.node.ObjectNode;
  * round corners. In the third, pictures had no cut-out and no tint, in the fourth no page. In the
  * fifth, nothing could differ at targets, and targets of deliveries told all of their file beside
  * their frame. In the sixth, nothing was left open, and braces in words were braces. In the
- * seventh, plates "hugged" what they back. Up to the ninth, outlines had one colour. Everything is
- * given the value that draws as before.
+ * seventh, plates "hugged" what they back. Up to the ninth, outlines had one colour. Up to the
+ * tenth, a frame was as high as its video and had no dots per inch, which targets gave all their
+ * files. Everything is given the value that draws as before.
  */
 final class OlderDocuments {
   private OlderDocuments() {}
@@ -46,6 +48,29 @@ final class OlderDocuments {
     bringHouse(document);
     bringHouse(document.path("house"));
     bringOutlines(document);
+    bringFramesAndFiles(document);
+  }
+
+  /** Wherever they stand: of overlays, in targets and in what was delivered. */
+  private static void bringFramesAndFiles(JsonNode node) {
+    if (node instanceof ObjectNode object) {
+      if (object.has("safeAreas") && object.has("height") && !object.has("videoHeight")) {
+        object.put("dotsPerInch", Frame.COMMON_DOTS).set("videoHeight", object.get("height"));
+      }
+      if (object.has("carried") && object.has("dotsPerInch")) {
+        JsonNode dots = object.remove("dotsPerInch");
+        ObjectNode resolution = object.putObject("resolution");
+        if (dots.asInt(0) == Frame.COMMON_DOTS) {
+          resolution.put("kind", "frame");
+        } else {
+          resolution.put("kind", "given").set("dotsPerInch", dots);
+        }
+      }
+      if (object.has("delivered") && object.has("changes") && !object.has("file")) {
+        object.putObject("file").put("kind", "target");
+      }
+    }
+    node.forEach(OlderDocuments::bringFramesAndFiles);
   }
 
   /** Wherever they stand: in looks, in finish sets, in what rows and targets have otherwise. */

@@ -11,11 +11,14 @@ import java.util.Set;
  *
  * @param target the name of the target
  * @param delivered whether the overlay is delivered there at all
+ * @param file what kind of file it is there
  * @param changes only what does change, each piece once
  */
-public record ForTarget(String target, boolean delivered, List<PieceChange> changes) {
+public record ForTarget(
+    String target, boolean delivered, FileAtTarget file, List<PieceChange> changes) {
   public ForTarget {
     Require.present(target, "The name of a target");
+    Require.present(file, "What kind of file a target has");
     Require.present(changes, "What a target changes");
     changes = changes.stream().filter(PieceChange::changes).toList();
     if (changes.stream().map(PieceChange::piece).distinct().count() < changes.size()) {
@@ -23,21 +26,27 @@ public record ForTarget(String target, boolean delivered, List<PieceChange> chan
     }
   }
 
+  /** Where nothing is different but what pieces are like. */
+  public ForTarget(String target, boolean delivered, List<PieceChange> changes) {
+    this(target, delivered, FileAtTarget.OF_TARGET, changes);
+  }
+
   /** Without what is said of pieces that are no longer there. */
   public ForTarget keeping(Set<String> pieces) {
     return new ForTarget(
         target,
         delivered,
+        file,
         changes.stream().filter(change -> pieces.contains(change.piece())).toList());
   }
 
   /** The same, said of a target by its other name. */
   public ForTarget named(String other) {
-    return new ForTarget(other, delivered, changes);
+    return new ForTarget(other, delivered, file, changes);
   }
 
   public boolean says() {
-    return !delivered || !changes.isEmpty();
+    return !delivered || !file.equals(FileAtTarget.OF_TARGET) || !changes.isEmpty();
   }
 
   /** The same with all lengths so many times as long. */
@@ -45,6 +54,7 @@ public record ForTarget(String target, boolean delivered, List<PieceChange> chan
     return new ForTarget(
         target,
         delivered,
+        file,
         changes.stream()
             .map(
                 change ->

@@ -1,5 +1,6 @@
 package app.diaphan.core.overlay.retarget;
 
+import app.diaphan.core.file.FileKind;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.Pieces;
@@ -38,6 +39,11 @@ public final class Retargeting {
 
   public static boolean delivers(Overlay overlay, String target) {
     return at(overlay, target).map(ForTarget::delivered).orElse(true);
+  }
+
+  /** What kind of file the overlay is at a target whose other overlays are of another. */
+  public static FileKind file(Overlay overlay, String target, FileKind ofTarget) {
+    return at(overlay, target).map(there -> there.file().or(ofTarget)).orElse(ofTarget);
   }
 
   private static Optional<ForTarget> at(Overlay overlay, String target) {
