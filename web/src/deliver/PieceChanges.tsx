@@ -69,7 +69,7 @@ export function PieceChanges({ overlay, target }: { overlay: Overlay; target: st
             label="Piece to change at this target"
             value={NOTHING}
             options={[
-              [NOTHING, changes.length === 0 ? "Nothing; change a piece…" : "Change another…"],
+              [NOTHING, changes.length === 0 ? "No piece differs; change one…" : "Change another…"],
               ...others.map((piece) => [piece.id, piece.name] as const),
             ]}
             onChange={(piece) => piece && changeAt(target, piece, {})}

@@ -138,7 +138,8 @@ function OwnSize({ frame, onChoose }: Props) {
   const wide = Number(pixels(width));
   const high = Number(pixels(height));
   // What is as wide as now and higher is most likely a card that an editor will scroll.
-  const scrolls = seen === null ? wide === frame.width && high > frame.height : seen === "scrolled";
+  const scrolls =
+    seen === null ? wide === frame.width && high > frame.videoHeight : seen === "scrolled";
   const problem =
     problemOf(pixels(width), "width") ||
     problemOf(pixels(height), "height") ||

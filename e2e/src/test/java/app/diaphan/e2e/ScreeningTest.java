@@ -9,6 +9,7 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
 import java.nio.file.Files;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 
@@ -65,6 +66,56 @@ class ScreeningTest {
     assertThat(page.getByTestId("screening-rate")).containsText("pictures a second");
     page.keyboard().press(" ");
     assertThat(button("Play")).isVisible();
+  }
+
+  @Test
+  void aCardHigherThanItsVideoScrollsThroughIt() throws IOException {
+    browser.loadDemo();
+    browser.open("/overlays/3/frame");
+    Page page = browser.page();
+    labelled("Own height").fill("3240");
+    assertThat(labelled("Lines of the video")).hasValue("1080");
+    labelled("Lines of the video").fill("4000");
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("give 16 to 3240");
+    labelled("Lines of the video").fill("1080");
+    button("Use this size").click();
+    assertThat(page.getByText("1920 × 3240 for a video of 1080 lines")).isVisible();
+    button("Take this frame").click();
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Frame")).click();
+    assertThat(labelled("How the frame is seen")).containsText("scrolled through a video");
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Deliver")).click();
+    button("Deliver").click();
+    assertThat(page.getByRole(AriaRole.ARTICLE)).hasCount(1);
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Proof")).click();
+    tab("Screening");
+    assertThat(labelled("Size of the clip").locator("option:checked")).hasText("1920 × 1080");
+    assertThat(labelled("Move").locator("option:checked")).hasText("scrolling upward all the time");
+    assertThat(page.getByRole(AriaRole.NOTE)).hasCount(0);
+    labelled("Clip").selectOption("Sea fog");
+    assertThat(page.locator("canvas[aria-busy=false]")).isVisible();
+    // The dark veil lies in the middle of the card: half way through it is in the picture's middle.
+    labelled("Moment").fill("2.76");
+    waitForBrightness(360, true);
+    labelled("Moment").fill("2.28");
+    waitForBrightness(360, false);
+    waitForBrightness(648, true);
+  }
+
+  /** Of the canvas, 1280 × 720, left of all words. */
+  private void waitForBrightness(int row, boolean dark) {
+    browser
+        .page()
+        .waitForFunction(
+            """
+            ([row, dark]) => {
+              const canvas = document.querySelector("canvas");
+              const { data } = canvas.getContext("2d").getImageData(30, row - 5, 40, 10);
+              let sum = 0;
+              for (let i = 0; i < data.length; i += 4) sum += data[i] + data[i + 1] + data[i + 2];
+              const mean = (sum * 4) / (3 * data.length);
+              return dark ? mean < 110 : mean > 140;
+            }""",
+            List.of(row, dark));
   }
 
   @Test

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import app.diaphan.core.deliver.FileInspector;
 import app.diaphan.core.overlay.retarget.PieceChange;
 import app.diaphan.server.store.PackageStore;
 import com.microsoft.playwright.Download;
@@ -184,9 +185,38 @@ class TargetsTest {
     assertThat(report.locator("article")).hasCount(8);
     report.close();
     labelled("Dither").first().evaluate("element => element.closest('details').open = true");
-    labelled("Dots per inch").fill("96");
-    labelled("Dots per inch").press("Enter");
+    labelled("Whose dots per inch").selectOption("its own");
+    type("Dots per inch", "96");
     assertThat(page.getByText("8 of 8 to write.")).isVisible();
+  }
+
+  @Test
+  void anOverlayIsItsOwnKindOfFileAtOneTargetOnly() throws IOException {
+    button("Target 720 lines").click();
+    Locator own = labelled("File of this overlay");
+    labelled("Kind of this overlay’s file").selectOption("of a kind of its own");
+    own.getByLabel("File format").selectOption("TIFF");
+    own.getByLabel("Bit depth").selectOption("16 bits");
+    own.getByLabel("Extent").selectOption("only the drawn part");
+    assertThat(button("Target 720 lines")).containsText("TIFF 16 bit");
+    assertThat(page.getByTestId("pixel-size")).hasCount(1);
+    assertThat(own.getByTestId("pixel-size")).containsText("lying");
+    button("Deliver").click();
+    assertThat(page.getByRole(AriaRole.ARTICLE)).containsText("skipper-lower-third_720.tif");
+    assertEquals(16, FileInspector.inspect(file("skipper-lower-third_720.tif")).bits());
+    assertTrue(Files.notExists(file("skipper-lower-third_720.png")));
+    // Another overlay of the package is what the target says.
+    browser.open("/overlays/3/deliver");
+    button("Target 720 lines").click();
+    assertThat(button("Target 720 lines")).containsText("PNG 8 bit");
+    assertThat(labelled("Kind of this overlay’s file").locator("option:checked"))
+        .hasText("as the target says");
+    // Undone, the first one is so too.
+    browser.open("/overlays/2/deliver");
+    button("Target 720 lines").click();
+    labelled("Kind of this overlay’s file").selectOption("as the target says");
+    assertThat(button("Target 720 lines")).containsText("PNG 8 bit");
+    assertThat(button("Target 720 lines")).containsText("changed since");
   }
 
   @Test

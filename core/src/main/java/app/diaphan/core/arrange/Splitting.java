@@ -31,6 +31,7 @@ import java.awt.geom.Point2D;
 import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Supplier;
 
 /**
  * Takes a vector picture apart: each of its shapes becomes a plate of its own in a group that takes
@@ -65,8 +66,12 @@ final class Splitting {
     }
     Rectangle2D shown = content.fitted(placed.width(), placed.height()).footprint();
     List<Piece> parts = new ArrayList<>();
-    for (Figure figure : vector.figures(content.fitted(placed.width(), placed.height()).toBox())) {
-      part(figure, piece, placed, shown, parts);
+    List<Figure> figures = vector.figures(content.fitted(placed.width(), placed.height()).toBox());
+    List<String> names = vector.names();
+    PartNames called = new PartNames();
+    for (int i = 0; i < figures.size(); i++) {
+      String name = names.size() == figures.size() ? names.get(i) : "";
+      part(figures.get(i), piece, placed, shown, () -> called.next(name), parts);
     }
     if (parts.isEmpty()) {
       throw new InvalidInput(
@@ -102,7 +107,12 @@ final class Splitting {
   }
 
   private void part(
-      Figure figure, PicturePiece piece, PlacedPiece placed, Rectangle2D shown, List<Piece> parts) {
+      Figure figure,
+      PicturePiece piece,
+      PlacedPiece placed,
+      Rectangle2D shown,
+      Supplier<String> name,
+      List<Piece> parts) {
     if (!(figure instanceof Figure.Filled filled)) {
       throw new InvalidInput(
           Sentence.of(
@@ -129,7 +139,7 @@ final class Splitting {
             parts.isEmpty()
                 ? piece.id()
                 : Pieces.freeId(overlay, "part", parts.stream().map(Piece::id).toList()),
-            "Part " + (parts.size() + 1),
+            name.get(),
             true,
             false,
             Placing.at(piece.place(), placed.hook(), width, height, centre),

@@ -57,7 +57,7 @@ final class PdfReader {
       if (figures(name, document, 0, new AffineTransform()).mixing()) {
         notes.add(Notes.MIXING);
       }
-      return new VectorPicture(pages, notes, Digest.of(bytes));
+      return new VectorPicture(pages, notes, Digest.of(bytes), bytes.length);
     } catch (InvalidPasswordException e) {
       throw new InvalidInput(
           Sentence.of("The PDF file \"%s\" is locked by a password; save it without one.", name),
@@ -74,7 +74,7 @@ final class PdfReader {
     int width = Math.max(1, Math.round(sideways ? box.getHeight() : box.getWidth()));
     int height = Math.max(1, Math.round(sideways ? box.getWidth() : box.getHeight()));
     return new VectorPicture.Page(
-        width, height, toPixels -> figures(name, document, index, toPixels).figures());
+        width, height, toPixels -> figures(name, document, index, toPixels).figures(), List::of);
   }
 
   /** The library's documents are for one thread at a time. */

@@ -21,6 +21,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Consumer;
 import java.util.regex.Pattern;
 
 /**
@@ -47,21 +48,7 @@ final class SvgReader {
   static VectorPicture read(String name, byte[] bytes) {
     Fonts.known();
     boolean[] thinGroup = new boolean[1];
-    LoaderContext context =
-        LoaderContext.builder()
-            .preProcessor(
-                root -> {
-                  thinGroup[0] = hasThinGroup(root);
-                  SvgRegions.tame(root);
-                })
-            .externalResourcePolicy(ResourcePolicy.DENY_EXTERNAL)
-            .documentLimits(new DocumentLimits(NESTING, USE_NESTING, FigureList.MOST_FIGURES))
-            .build();
-    SVGDocument document = new SVGLoader().load(new ByteArrayInputStream(bytes), null, context);
-    if (document == null) {
-      throw new InvalidInput(
-          Sentence.of("The SVG file \"%s\" is damaged or is no SVG file; save it again.", name));
-    }
+    SVGDocument document = load(name, bytes, root -> thinGroup[0] = hasThinGroup(root));
     FloatSize size = document.size();
     if (!(size.width > 0 && size.height > 0) || Math.max(size.width, size.height) > LARGEST_SIDE) {
       throw new InvalidInput(
@@ -74,7 +61,15 @@ final class SvgReader {
     ViewBox box = new ViewBox(width, height);
     VectorPicture.Page page =
         new VectorPicture.Page(
-            width, height, toPixels -> figures(name, document, box, toPixels).figures());
+            width,
+            height,
+            toPixels -> figures(name, document, box, toPixels).figures(),
+            () ->
+                SvgNames.of(
+                    prepare ->
+                        figures(name, load(name, bytes, prepare), box, new AffineTransform())
+                            .figures()
+                            .size()));
     List<String> notes = new ArrayList<>(wordNotes(new String(bytes, StandardCharsets.UTF_8)));
     if (thinGroup[0]) {
       notes.add(
@@ -83,7 +78,29 @@ final class SvgReader {
     if (figures(name, document, box, new AffineTransform()).mixing()) {
       notes.add(Notes.MIXING);
     }
-    return new VectorPicture(List.of(page), notes, Digest.of(bytes));
+    return new VectorPicture(List.of(page), notes, Digest.of(bytes), bytes.length);
+  }
+
+  /**
+   * @param prepare what is done to its elements before anything is drawn
+   */
+  private static SVGDocument load(String name, byte[] bytes, Consumer<DomElement> prepare) {
+    LoaderContext context =
+        LoaderContext.builder()
+            .preProcessor(
+                root -> {
+                  prepare.accept(root);
+                  SvgRegions.tame(root);
+                })
+            .externalResourcePolicy(ResourcePolicy.DENY_EXTERNAL)
+            .documentLimits(new DocumentLimits(NESTING, USE_NESTING, FigureList.MOST_FIGURES))
+            .build();
+    SVGDocument document = new SVGLoader().load(new ByteArrayInputStream(bytes), null, context);
+    if (document == null) {
+      throw new InvalidInput(
+          Sentence.of("The SVG file \"%s\" is damaged or is no SVG file; save it again.", name));
+    }
+    return document;
   }
 
   private static boolean hasThinGroup(DomElement element) {

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Supplier;
 
 /** A picture of shapes, drawn anew at every size: an SVG file, or the pages of a PDF file. */
 public final class VectorPicture implements Picture {
@@ -21,10 +22,16 @@ public final class VectorPicture implements Picture {
   private final List<String> notes;
   private final List<VectorPicture> byPage;
   private final String identity;
+  private final long fileBytes;
   private volatile RasterPicture raster;
 
-  /** A page knows its size and draws itself under any transform. */
-  public record Page(int width, int height, Drawer drawer) {}
+  /**
+   * A page knows its size and draws itself under any transform.
+   *
+   * @param names those that the file gives what is drawn, in the drawer's order; empty for what has
+   *     none, and none at all if they are not known
+   */
+  public record Page(int width, int height, Drawer drawer, Supplier<List<String>> names) {}
 
   /** Gives what is drawn, in pixels, of a picture whose own units the transform brings there. */
   @FunctionalInterface
@@ -36,11 +43,13 @@ public final class VectorPicture implements Picture {
    * @param pages one or more
    * @param notes sentences about what could not be taken as it is
    * @param identity the digest of its file
+   * @param fileBytes how long that is
    */
-  public VectorPicture(List<Page> pages, List<String> notes, String identity) {
+  public VectorPicture(List<Page> pages, List<String> notes, String identity, long fileBytes) {
     this.pages = List.copyOf(pages);
     this.notes = List.copyOf(notes);
     this.identity = identity;
+    this.fileBytes = fileBytes;
     chosen = 0;
     byPage = new ArrayList<>();
     byPage.add(this);
@@ -54,6 +63,7 @@ public final class VectorPicture implements Picture {
     notes = whole.notes;
     byPage = whole.byPage;
     identity = whole.identity + "#" + (chosen + 1);
+    fileBytes = whole.fileBytes;
     this.chosen = chosen;
   }
 
@@ -80,7 +90,7 @@ public final class VectorPicture implements Picture {
   /** A document is small beside pixels, but those it may keep as a paint are counted too. */
   @Override
   public long bytes() {
-    return DOCUMENT_BYTES;
+    return DOCUMENT_BYTES + fileBytes;
   }
 
   public int pageCount() {
@@ -98,6 +108,14 @@ public final class VectorPicture implements Picture {
 
   public List<Figure> figures(AffineTransform toPixels) {
     return pages.get(chosen).drawer().figures(toPixels);
+  }
+
+  /**
+   * The names that the file gives this page's figures, in their order; empty for those without one.
+   * None at all if they are not known.
+   */
+  public List<String> names() {
+    return pages.get(chosen).names().get();
   }
 
   /**

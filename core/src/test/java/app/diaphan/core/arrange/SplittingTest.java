@@ -15,6 +15,7 @@ import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Paint;
 import app.diaphan.core.overlay.PicturePiece;
+import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.Pieces;
 import app.diaphan.core.overlay.PinPoint;
 import app.diaphan.core.overlay.Place;
@@ -64,6 +65,23 @@ class SplittingTest {
           "masked.svg",
           svg(
               "<mask id='m'><rect width='60' height='80' fill='white'/></mask><rect width='120' height='80' mask='url(#m)'/>"),
+          "named.svg",
+          svg(
+              """
+              <title>The whole file is no part</title>
+              <style>.hull { fill: #124b5c }</style>
+              <defs><g id='flag'><rect id='cloth' width='8' height='5' fill='#c2553a'/></g></defs>
+              <rect width='120' height='80' fill='#cfe4e6'/>
+              <g id='boat'>
+                <path class='hull' d='M20 60H100L90 72H30Z'/>
+                <path id='sail' style='fill:#fbf6ea;stroke:#06202e' d='M60 10V56H90Z'/>
+                <g aria-label='Fore sail'><title>Jib   </title>
+                  <path fill='#f0a93f' d='M56 16V56H34Z'/></g>
+              </g>
+              <use href='#flag' x='60' y='4'/>
+              <circle id='sun' cx='106' cy='12' r='6' fill='#f3c77a' style='display:none'/>
+              <circle id='sail' cx='14' cy='12' r='6' fill='#f3c77a'/>
+              """),
           "empty.svg",
           svg(""),
           "spot.png",
@@ -139,6 +157,18 @@ class SplittingTest {
     assertEquals(0, linear.start(), 1e-6);
     assertEquals(1, linear.end(), 1e-6);
     assertEquals(90, ((PlatePiece) group.stack().get(2)).width(), 1e-6);
+  }
+
+  @Test
+  void partsAreCalledAsTheirFileCallsThem() {
+    Overlay overlay = showing("named.svg", Place.at(PinPoint.CENTRE, Area.FRAME, 0, 0), 120, 80);
+    Arranged split = arranger.arrange(overlay, List.of("p"), new Arrangement.Split());
+    GroupPiece group = (GroupPiece) Pieces.get(split.overlay(), split.chosen().getFirst());
+    assertEquals(
+        // From front to back; the flag is called as where it is shown, its cloth is drawn there.
+        List.of("sail 3", "Part 6", "Jib", "sail 2", "sail", "boat", "Part 1"),
+        group.stack().stream().map(Piece::name).toList());
+    assertLooksAlike(overlay, split.overlay(), 0.03, 0.0005);
   }
 
   @Test
