@@ -47,6 +47,17 @@ class BeginningTest {
   }
 
   @Test
+  void startersTakeThePackagesFamilies() {
+    long id = SERVER.post("/api/packages", "{\"name\":\"Serif\"}").body().path("id").asLong();
+    assertTrue(!starters(id).toString().contains("Fraunces"));
+    SERVER.post(
+        "/api/packages/" + id + "/overlays",
+        TestOverlays.lowerThird("Ysolde").replace("Work Sans", "Fraunces"));
+    String card = starters(id).get(3).path("overlay").toString();
+    assertTrue(card.contains("Fraunces") && !card.contains("Work Sans"), card);
+  }
+
+  @Test
   void startersTakeThePackagesColours() {
     long id = SERVER.post("/api/packages", "{\"name\":\"Saltlight\"}").body().path("id").asLong();
     SERVER.put(

@@ -26,15 +26,15 @@ import java.util.Locale;
 
 /** Makes pieces for one frame; lengths are given for a frame whose shorter side is 1080. */
 final class Draft {
-  static final String PLAIN = "Work Sans";
-  static final String NARROW = "Barlow Condensed";
   private static final double LINES = 1080;
 
   private final Frame frame;
   private final double unit;
+  private final Lettering lettering;
 
-  Draft(Frame frame) {
+  Draft(Frame frame, Lettering lettering) {
     this.frame = frame;
+    this.lettering = lettering;
     unit = frame.shortSide() / LINES;
   }
 
@@ -57,8 +57,17 @@ final class Draft {
     return new Place(new Hook.OfPiece(piece), point, own, length(right), length(down), 0, false);
   }
 
-  TextPiece text(String name, String words, Place place, String family, int weight, double size) {
-    Run run = new Run(words, family, weight, Math.max(1, length(size)), 0, new Run.Ink.Shared());
+  TextPiece text(
+      String name, String words, Place place, Lettering.Role role, int weight, double size) {
+    double fitted = length(size * lettering.fitting(role, words, weight));
+    Run run =
+        new Run(
+            words,
+            lettering.family(role, words, weight),
+            weight,
+            Math.max(1, fitted),
+            0,
+            new Run.Ink.Shared());
     return new TextPiece(
         idOf(name),
         name,

@@ -20,7 +20,9 @@ import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.core.overlay.TextSetting.Capitals;
 import java.util.List;
 
-/** Twelve overlays to begin with, drawn for a frame in the colours of a package. */
+/**
+ * Twelve overlays to begin with, drawn for a frame in the colours and the families of a package.
+ */
 public final class StarterShelf {
   private final Frame frame;
   private final Draft draft;
@@ -28,16 +30,17 @@ public final class StarterShelf {
   private final Paint accent;
   private final Palette palette;
 
-  private StarterShelf(Frame frame, Palette palette) {
+  private StarterShelf(Frame frame, Palette palette, Lettering lettering) {
     this.frame = frame;
     this.palette = palette;
-    draft = new Draft(frame);
+    draft = new Draft(frame, lettering);
     ground = new Paint.Flat(palette.ground());
     accent = new Paint.Flat(palette.accent());
   }
 
-  public static List<Starter> of(Frame frame, HouseStyle house) {
-    StarterShelf shelf = new StarterShelf(frame, Palette.of(house));
+  /** In a house's colours and a package's families. */
+  public static List<Starter> of(Frame frame, HouseStyle house, Lettering lettering) {
+    StarterShelf shelf = new StarterShelf(frame, Palette.of(house), lettering);
     return List.of(
         shelf.lowerThirdOnAPlate(),
         shelf.lowerThirdWithARule(),
@@ -60,14 +63,19 @@ public final class StarterShelf {
   private Starter lowerThirdOnAPlate() {
     TextPiece name =
         draft.text(
-            "Name", "First Last", draft.safe(PinPoint.BOTTOM_LEFT, 44, -84), Draft.PLAIN, 650, 62);
+            "Name",
+            "First Last",
+            draft.safe(PinPoint.BOTTOM_LEFT, 44, -84),
+            Lettering.Role.HEADLINE,
+            650,
+            62);
     TextPiece role =
         draft
             .text(
                 "Role",
                 "What they do",
                 draft.from("name", PinPoint.BOTTOM_LEFT, PinPoint.TOP_LEFT, 2, 0),
-                Draft.NARROW,
+                Lettering.Role.LABEL,
                 500,
                 38)
             .withPaint(accent);
@@ -93,7 +101,7 @@ public final class StarterShelf {
                 "Role",
                 "What they do",
                 draft.from("rule", PinPoint.BOTTOM_LEFT, PinPoint.TOP_LEFT, 0, 8),
-                Draft.NARROW,
+                Lettering.Role.LABEL,
                 500,
                 40)
             .withLook(Draft.with(draft.halo()));
@@ -111,7 +119,7 @@ public final class StarterShelf {
                 "Name",
                 "First Last",
                 draft.safe(PinPoint.BOTTOM_LEFT, 0, -84),
-                Draft.PLAIN,
+                Lettering.Role.HEADLINE,
                 600,
                 64)
             .withLook(Draft.with(draft.halo()));
@@ -122,7 +130,12 @@ public final class StarterShelf {
     TextPiece sign =
         Draft.tracked(
             draft.text(
-                "Sign", "SIGN", draft.safe(PinPoint.TOP_RIGHT, -22, 14), Draft.NARROW, 700, 44),
+                "Sign",
+                "SIGN",
+                draft.safe(PinPoint.TOP_RIGHT, -22, 14),
+                Lettering.Role.LABEL,
+                700,
+                44),
             120);
     PlatePiece plate =
         draft.behind(
@@ -146,7 +159,7 @@ public final class StarterShelf {
                 "Title",
                 "The Title",
                 Place.at(PinPoint.CENTRE, Area.FRAME, 0, draft.length(-50)),
-                Draft.PLAIN,
+                Lettering.Role.HEADLINE,
                 700,
                 150));
     PlatePiece rule =
@@ -163,7 +176,7 @@ public final class StarterShelf {
                 "Second line",
                 "and what it is about",
                 draft.from("rule", PinPoint.BOTTOM, PinPoint.TOP, 0, 22),
-                Draft.PLAIN,
+                Lettering.Role.HEADLINE,
                 400,
                 50));
     PlatePiece veil = draft.over("Veil", new Paint.Flat(Draft.thinned(palette.ground(), 0.72)));
@@ -177,7 +190,7 @@ public final class StarterShelf {
                     "Words",
                     "A sentence that somebody said and that is worth reading twice.",
                     Place.at(PinPoint.CENTRE, Area.FRAME, 0, draft.length(-20)),
-                    Draft.PLAIN,
+                    Lettering.Role.HEADLINE,
                     500,
                     58),
                 TextAlignment.LEFT,
@@ -195,7 +208,7 @@ public final class StarterShelf {
                 "Mark",
                 "“",
                 draft.from("words", PinPoint.TOP_LEFT, PinPoint.BOTTOM_LEFT, -6, 122),
-                Draft.PLAIN,
+                Lettering.Role.HEADLINE,
                 700,
                 180)
             .withPaint(accent);
@@ -205,7 +218,7 @@ public final class StarterShelf {
                 "Who",
                 "Who said it",
                 draft.from("words", PinPoint.BOTTOM_LEFT, PinPoint.TOP_LEFT, 0, 6),
-                Draft.NARROW,
+                Lettering.Role.LABEL,
                 500,
                 42)
             .withPaint(accent);
@@ -229,7 +242,7 @@ public final class StarterShelf {
                     "Names",
                     "Written by\nFirst Last\n\nFilmed by\nFirst Last\n\nWith thanks to\neverybody",
                     draft.frame(PinPoint.CENTRE),
-                    Draft.PLAIN,
+                    Lettering.Role.HEADLINE,
                     500,
                     52),
                 TextAlignment.CENTRE,
@@ -244,7 +257,12 @@ public final class StarterShelf {
     TextPiece words =
         Draft.centred(
                 draft.text(
-                    "Words", "THROUGH", draft.frame(PinPoint.CENTRE), Draft.NARROW, 700, 260))
+                    "Words",
+                    "THROUGH",
+                    draft.frame(PinPoint.CENTRE),
+                    Lettering.Role.LABEL,
+                    700,
+                    260))
             .withLook(Look.PLAIN.withPunch(Punch.EVERYTHING));
     PlatePiece sheet = draft.over("Sheet", ground);
     return starter("Stencil", "The video is seen through the letters only", words, sheet);
@@ -253,7 +271,8 @@ public final class StarterShelf {
   private Starter channelMark() {
     TextPiece letters =
         Draft.centred(
-            draft.text("Letters", "CM", draft.frame(PinPoint.CENTRE), Draft.PLAIN, 800, 360));
+            draft.text(
+                "Letters", "CM", draft.frame(PinPoint.CENTRE), Lettering.Role.HEADLINE, 800, 360));
     PlatePiece disc =
         draft
             .plate(
@@ -281,7 +300,7 @@ public final class StarterShelf {
                 "Words",
                 "PREVIEW",
                 draft.frame(PinPoint.CENTRE).turned(-24, false),
-                Draft.PLAIN,
+                Lettering.Role.HEADLINE,
                 700,
                 150),
             60);
@@ -308,7 +327,7 @@ public final class StarterShelf {
                     draft.length(80),
                     45,
                     false),
-                Draft.NARROW,
+                Lettering.Role.LABEL,
                 700,
                 84));
     PlatePiece wedge =
@@ -329,7 +348,7 @@ public final class StarterShelf {
                 "Words",
                 "Watch the whole film →",
                 draft.safe(PinPoint.BOTTOM, 0, -40),
-                Draft.PLAIN,
+                Lettering.Role.HEADLINE,
                 650,
                 50)
             .withPaint(ground);
@@ -344,14 +363,14 @@ public final class StarterShelf {
   private Starter scorePlate() {
     TextPiece score =
         draft
-            .text("Score", "0 – 0", draft.safe(PinPoint.TOP, 0, 22), Draft.NARROW, 700, 58)
+            .text("Score", "0 – 0", draft.safe(PinPoint.TOP, 0, 22), Lettering.Role.LABEL, 700, 58)
             .withPaint(ground);
     TextPiece home =
         draft.text(
             "Home",
             "HOME",
             draft.from("score", PinPoint.LEFT, PinPoint.RIGHT, -52, 0),
-            Draft.NARROW,
+            Lettering.Role.LABEL,
             600,
             48);
     TextPiece guest =
@@ -359,7 +378,7 @@ public final class StarterShelf {
             "Guest",
             "GUEST",
             draft.from("score", PinPoint.RIGHT, PinPoint.LEFT, 52, 0),
-            Draft.NARROW,
+            Lettering.Role.LABEL,
             600,
             48);
     PlatePiece middle =

@@ -9,6 +9,7 @@ import app.diaphan.core.check.Found;
 import app.diaphan.core.check.PlacementChecks;
 import app.diaphan.core.check.ProofChecks;
 import app.diaphan.core.colour.Colour;
+import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.FrameCatalogue;
 import app.diaphan.core.frame.OwnMargin;
@@ -16,10 +17,16 @@ import app.diaphan.core.house.HouseStyle;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Paint;
 import app.diaphan.core.overlay.Pieces;
+import app.diaphan.core.overlay.PinPoint;
+import app.diaphan.core.overlay.Place;
 import app.diaphan.core.overlay.PlatePiece;
+import app.diaphan.core.overlay.Run;
+import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.core.render.Canvas;
 import app.diaphan.core.render.Renderer;
 import app.diaphan.core.targets.TargetList;
+import app.diaphan.core.type.FontFamily;
+import app.diaphan.core.type.ShippedFonts;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.stream.Stream;
@@ -40,7 +47,7 @@ class StarterShelfTest {
   @ParameterizedTest
   @MethodSource("frames")
   void everyStarterLiesWellOnEveryFrame(Frame frame) {
-    List<Starter> starters = StarterShelf.of(frame, HouseStyle.PLAIN);
+    List<Starter> starters = StarterShelf.of(frame, HouseStyle.PLAIN, Lettering.OWN);
     assertEquals(12, starters.size());
     for (Starter starter : starters) {
       Overlay overlay = starter.overlay();
@@ -54,10 +61,46 @@ class StarterShelfTest {
     }
   }
 
+  static Stream<Lettering> pairs() {
+    List<String> families = ShippedFonts.shelf().families().stream().map(FontFamily::name).toList();
+    return families.stream()
+        .flatMap(headline -> families.stream().map(label -> new Lettering(headline, label)));
+  }
+
+  /** Whichever families a package has, also the widest. */
+  @ParameterizedTest
+  @MethodSource("pairs")
+  void everyStarterLiesWellInEveryFamily(Lettering lettering) {
+    for (Frame frame : List.of(Frame.of(1920, 1080), Frame.of(1080, 1920))) {
+      for (Starter starter : StarterShelf.of(frame, HouseStyle.PLAIN, lettering)) {
+        Canvas canvas = Canvas.of(frame);
+        Renderer.Laid laid = renderer.lay(starter.overlay(), canvas);
+        assertEquals(List.of(), laid.findings(), starter.overlay().name());
+        assertEquals(
+            List.of(),
+            PlacementChecks.of(laid.pieces(), canvas, EnumSet.allOf(CheckKind.class)),
+            starter.overlay().name() + " " + lettering);
+      }
+    }
+  }
+
+  @Test
+  void aPackageHasTheFamilyOfItsLargestWordsAndTheOneMostWordsAreIn() {
+    Overlay title = words(Frame.of(1920, 1080), "Fraunces", 200);
+    // Larger in numbers, but not on its own frame.
+    Overlay uhd = words(Frame.of(3840, 2160), "Outfit", 300);
+    Overlay small = words(Frame.of(1920, 1080), "Source Serif 4", 40);
+    assertEquals(Lettering.OWN, Lettering.of(List.of()));
+    assertEquals(Lettering.OWN, Lettering.of(List.of(words(Frame.of(64, 64), "Nowhere Sans", 20))));
+    assertEquals("Fraunces", Lettering.of(List.of(small, uhd, title)).headline());
+    assertEquals("Source Serif 4", Lettering.of(List.of(small, uhd, title, small)).label());
+    assertEquals(new Lettering("Fraunces", "Fraunces"), Lettering.of(List.of(title)));
+  }
+
   /** Over white, grey and black, as in a package without stills. */
   @Test
   void proofFindsNothingToPutRight() {
-    for (Starter starter : StarterShelf.of(Frame.of(1920, 1080), HouseStyle.PLAIN)) {
+    for (Starter starter : StarterShelf.of(Frame.of(1920, 1080), HouseStyle.PLAIN, Lettering.OWN)) {
       List<String> open =
           ProofChecks.of(
                   renderer,
@@ -76,7 +119,7 @@ class StarterShelfTest {
   @Test
   void everyStarterDrawsAndNoTwoAreCalledAlike() {
     Frame frame = Frame.of(320, 180);
-    List<Starter> starters = StarterShelf.of(frame, HouseStyle.PLAIN);
+    List<Starter> starters = StarterShelf.of(frame, HouseStyle.PLAIN, Lettering.OWN);
     assertEquals(12, starters.stream().map(starter -> starter.overlay().name()).distinct().count());
     for (Starter starter : starters) {
       float[] pixels = renderer.render(starter.overlay(), Canvas.of(frame)).pixels();
@@ -114,8 +157,19 @@ class StarterShelfTest {
     assertEquals(named("Stencil", HouseStyle.PLAIN), named("Stencil", light));
   }
 
+  private static Overlay words(Frame frame, String family, double size) {
+    TextPiece text =
+        Samples.text(
+            "t",
+            "Words",
+            Place.at(PinPoint.CENTRE, Area.FRAME, 0, 0),
+            size,
+            new Paint.Flat(Colour.WHITE));
+    return Samples.overlay(frame, text.withRuns(List.of(Run.of("Words", family, 600, size))));
+  }
+
   private static Overlay named(String name, HouseStyle house) {
-    return StarterShelf.of(Frame.of(1920, 1080), house).stream()
+    return StarterShelf.of(Frame.of(1920, 1080), house, Lettering.OWN).stream()
         .map(Starter::overlay)
         .filter(overlay -> overlay.name().equals(name))
         .findFirst()

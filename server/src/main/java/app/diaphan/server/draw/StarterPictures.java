@@ -9,6 +9,7 @@ import app.diaphan.core.overlay.Reframed;
 import app.diaphan.core.render.Canvas;
 import app.diaphan.core.render.Renderer;
 import app.diaphan.core.render.Rendering;
+import app.diaphan.core.starter.Lettering;
 import app.diaphan.core.starter.StarterShelf;
 import app.diaphan.server.store.StarterStore;
 import java.util.List;
@@ -36,10 +37,10 @@ public class StarterPictures {
    */
   public record DrawnStarter(long own, String about, Overlay overlay, String picture) {}
 
-  /** Those that Diaphan ships, in a house's colours. */
-  public List<DrawnStarter> shipped(Frame frame, HouseStyle house) {
+  /** Those that Diaphan ships, in a house's colours and a package's families. */
+  public List<DrawnStarter> shipped(Frame frame, HouseStyle house, Lettering lettering) {
     Renderer renderer = drawings.rendererWithoutPictures();
-    return StarterShelf.of(frame, house).stream()
+    return StarterShelf.of(frame, house, lettering).stream()
         .map(starter -> drawn(renderer, 0, starter.about(), starter.overlay()))
         .toList();
   }

@@ -3,6 +3,7 @@ package app.diaphan.server.web;
 import app.diaphan.core.Require;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.house.HouseStyle;
+import app.diaphan.core.starter.Lettering;
 import app.diaphan.server.bundle.BundleStore;
 import app.diaphan.server.bundle.DemoBundle;
 import app.diaphan.server.disk.OnlyComputes;
@@ -50,7 +51,8 @@ class BeginningApi {
   }
 
   /**
-   * @param packageId whose colours the shipped starters take, and whose own come first; 0 for none
+   * @param packageId whose colours and families the shipped starters take, and whose own come
+   *     first; 0 for none
    */
   record StartersFor(Frame frame, long packageId) {
     StartersFor {
@@ -69,10 +71,16 @@ class BeginningApi {
   @PostMapping("/starters")
   List<DrawnStarter> starters(@RequestBody StartersFor wanted) {
     if (wanted.packageId() == 0) {
-      return starters.shipped(wanted.frame(), HouseStyle.PLAIN);
+      return starters.shipped(wanted.frame(), HouseStyle.PLAIN, Lettering.OWN);
     }
     List<DrawnStarter> all = new ArrayList<>(starters.own(wanted.frame(), wanted.packageId()));
-    all.addAll(starters.shipped(wanted.frame(), packages.house(wanted.packageId())));
+    HouseStyle house = packages.house(wanted.packageId());
+    Lettering lettering =
+        Lettering.of(
+            packages.overlaysOf(wanted.packageId()).stream()
+                .map(PackageStore::documentOf)
+                .toList());
+    all.addAll(starters.shipped(wanted.frame(), house, lettering));
     return all;
   }
 
