@@ -61,6 +61,20 @@ class BeginningTest {
   }
 
   @Test
+  void theDemoIsOpenedFromTheEmptyPage() {
+    Page page = browser.page();
+    browser.open("/");
+    button(page, "Look at the demo").click();
+    assertThat(page.getByText("Lantern Reach Regatta").first()).isVisible();
+    Locator card =
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Race Day Two"));
+    assertThat(card.first()).isVisible();
+    card.first().click();
+    assertThat(button(page, "Title: Race Day Two").or(button(page, "Title: Text"))).isVisible();
+    assertEquals(1, browser.bean(PackageStore.class).all().size());
+  }
+
+  @Test
   void startersFollowTheFrameAndNamesOfOnesOwnStay() throws IOException {
     browser.loadDemo();
     Page page = browser.page();

@@ -60,6 +60,8 @@ final class Browser implements BeforeEachCallback, AfterEachCallback {
   public void beforeEach(ExtensionContext test) throws IOException {
     if (server == null) {
       data = Files.createTempDirectory("diaphan-e2e");
+      // As ./diaphan says it, so that the demo is offered where nothing is there yet.
+      System.setProperty("diaphan.demo", DEMO.toString());
       server = ServerApplication.start(data, 0);
     }
     rest();

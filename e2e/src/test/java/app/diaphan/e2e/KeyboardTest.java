@@ -13,6 +13,7 @@ import app.diaphan.core.overlay.finish.Outline;
 import app.diaphan.server.store.PackageStore;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
 import java.nio.file.Files;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -35,6 +36,27 @@ class KeyboardTest {
       }
     }
     throw new AssertionError("Tab does not lead to " + name);
+  }
+
+  @Test
+  void theBarIsSkipped() throws IOException {
+    browser.loadDemo();
+    Page page = browser.page();
+    browser.open("/overlays/2/deliver");
+    assertThat(page.getByTestId("pixel-size")).isVisible();
+    page.keyboard().press("Tab");
+    assertThat(page.getByText("Skip to the step")).isFocused();
+    assertThat(page.getByText("Skip to the step")).isInViewport();
+    page.keyboard().press("Enter");
+    page.keyboard().press("Tab");
+    assertThat(page.getByLabel("Name of the target")).isFocused();
+    // In Compose the stage itself is the place to be.
+    browser.open("/overlays/2/compose");
+    upToDate(page);
+    page.getByText("Skip to the step").focus();
+    page.keyboard().press("Enter");
+    page.keyboard().press("n");
+    assertThat(page.locator("[aria-expanded=true]")).hasCount(1);
   }
 
   @Test

@@ -72,6 +72,45 @@ class PointingTest {
     assertEquals(-760, compose.saved().stack().getFirst().place().right(), 3);
   }
 
+  @Test
+  void piecesAreCutAndCopiedFromTheMenuAndPastedByKeys() throws IOException {
+    Compose compose = Compose.openNew(browser, Shapes::roundOverSquare);
+    Page page = compose.page();
+    page.context().grantPermissions(List.of("clipboard-read", "clipboard-write"));
+    Locator menu = page.getByRole(AriaRole.MENU);
+    double[] middle = compose.at(960, 540);
+    page.mouse().click(middle[0], middle[1], right());
+    menu.getByText("Copy", new Locator.GetByTextOptions().setExact(true)).click();
+    page.keyboard().press("Control+v");
+    assertThat(card(page, "Round 2: Plate")).isVisible();
+    assertEquals(3, compose.saved().stack().size());
+    double[] copy = compose.at(980, 560);
+    page.mouse().click(copy[0], copy[1], right());
+    menu.getByText("Cut", new Locator.GetByTextOptions().setExact(true)).click();
+    assertThat(card(page, "Round 2: Plate")).hasCount(0);
+    assertEquals(2, compose.saved().stack().size());
+    page.keyboard().press("Control+v");
+    assertThat(card(page, "Round 2: Plate")).isVisible();
+  }
+
+  @Test
+  void aDrawingThatTakesLongSaysSo() throws IOException {
+    Compose compose = Compose.open(browser, 2);
+    Page page = compose.page();
+    Locator sign = page.getByText("Drawing…");
+    assertThat(sign).hasCount(0);
+    page.route(
+        "**/api/packages/1/drawings",
+        route -> {
+          page.waitForTimeout(1500);
+          route.resume();
+        });
+    compose.choose("Plate: Plate");
+    page.keyboard().press("ArrowRight");
+    assertThat(sign).isVisible();
+    assertThat(sign).hasCount(0);
+  }
+
   private static Mouse.ClickOptions right() {
     return new Mouse.ClickOptions().setButton(MouseButton.RIGHT);
   }

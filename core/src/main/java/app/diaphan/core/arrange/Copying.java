@@ -2,6 +2,7 @@ package app.diaphan.core.arrange;
 
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.overlay.Backing;
+import app.diaphan.core.overlay.CopyName;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Hook;
 import app.diaphan.core.overlay.Overlay;
@@ -15,10 +16,15 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 
-/** Copies of pieces with ids of their own; what hangs from or backs each other does so again. */
+/**
+ * Copies of pieces with ids of their own, and names where theirs are taken; what hangs from or
+ * backs each other does so again.
+ */
 final class Copying {
   private final Map<String, String> ids = new HashMap<>();
+  private final Map<String, String> names = new HashMap<>();
 
   private Copying() {}
 
@@ -29,18 +35,23 @@ final class Copying {
   static List<Piece> of(List<Piece> pieces, Overlay overlay, Set<String> known) {
     Copying copying = new Copying();
     Set<String> taken = new HashSet<>();
+    Set<String> called = Pieces.all(overlay.stack()).map(Piece::name).collect(Collectors.toSet());
     Pieces.all(pieces)
         .forEach(
             piece -> {
               String id = Pieces.freeId(overlay, Pieces.kind(piece), taken);
               taken.add(id);
               copying.ids.put(piece.id(), id);
+              String name =
+                  called.contains(piece.name()) ? CopyName.of(piece.name(), called) : piece.name();
+              called.add(name);
+              copying.names.put(piece.id(), name);
             });
     return pieces.stream().map(piece -> copying.copied(piece, known)).toList();
   }
 
   private Piece copied(Piece piece, Set<String> known) {
-    Piece copy = piece.withId(ids.get(piece.id()));
+    Piece copy = piece.withId(ids.get(piece.id())).withName(names.get(piece.id()));
     if (copy.place().hook() instanceof Hook.OfPiece(String other)) {
       if (ids.containsKey(other)) {
         copy = copy.withPlace(copy.place().withHook(new Hook.OfPiece(ids.get(other))));

@@ -1,11 +1,12 @@
 package app.diaphan.core.arrange;
 
-import java.util.HashMap;
-import java.util.Map;
+import app.diaphan.core.overlay.CopyName;
+import java.util.HashSet;
+import java.util.Set;
 
 /** What parts of a picture are called: as its file calls them, numbered where it does so twice. */
 final class PartNames {
-  private final Map<String, Integer> taken = new HashMap<>();
+  private final Set<String> taken = new HashSet<>();
   private int parts;
 
   /**
@@ -16,7 +17,8 @@ final class PartNames {
     if (given.isEmpty()) {
       return "Part " + parts;
     }
-    int times = taken.merge(given, 1, Integer::sum);
-    return times == 1 ? given : given + " " + times;
+    String name = taken.contains(given) ? CopyName.of(given, taken) : given;
+    taken.add(name);
+    return name;
   }
 }

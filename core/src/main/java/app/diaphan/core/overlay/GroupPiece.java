@@ -65,6 +65,11 @@ public record GroupPiece(
   }
 
   @Override
+  public GroupPiece withName(String other) {
+    return new GroupPiece(id, other, shown, locked, place, scale, look, finishing, stack, slots);
+  }
+
+  @Override
   public GroupPiece withShown(boolean other) {
     return new GroupPiece(id, name, other, locked, place, scale, look, finishing, stack, slots);
   }

@@ -1,15 +1,10 @@
 package app.diaphan.core.overlay;
 
-import app.diaphan.core.Names;
 import app.diaphan.core.frame.Frame;
 import java.util.Collection;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /** Makes a variation of an overlay. */
 public final class OverlayCopy {
-  private static final Pattern NUMBERED = Pattern.compile("(.*\\S) (\\d{1,6})");
-
   private OverlayCopy() {}
 
   /** What becomes of lengths on another frame; pieces keep their pins. */
@@ -37,20 +32,7 @@ public final class OverlayCopy {
                   overlay.stack(),
                   overlay.forTargets());
         };
-    return new Overlay(name(overlay.name(), taken), copy.frame(), copy.stack(), copy.forTargets());
-  }
-
-  private static String name(String name, Collection<String> taken) {
-    Matcher numbered = NUMBERED.matcher(name);
-    boolean copied = numbered.matches();
-    String stem = copied ? numbered.group(1) : name;
-    int number = copied ? Integer.parseInt(numbered.group(2)) + 1 : 2;
-    while (true) {
-      String end = " " + number++;
-      String free = Names.shortened(stem, Overlay.LONGEST_NAME - end.length()) + end;
-      if (!taken.contains(free)) {
-        return free;
-      }
-    }
+    return new Overlay(
+        CopyName.of(overlay.name(), taken), copy.frame(), copy.stack(), copy.forTargets());
   }
 }

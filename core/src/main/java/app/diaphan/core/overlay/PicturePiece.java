@@ -76,6 +76,13 @@ public record PicturePiece(
   }
 
   @Override
+  public PicturePiece withName(String other) {
+    return new PicturePiece(
+        id, other, shown, locked, place, picture, page, cutOut, tint, crop, fit, width, height,
+        look, slots);
+  }
+
+  @Override
   public PicturePiece withShown(boolean other) {
     return new PicturePiece(
         id, name, other, locked, place, picture, page, cutOut, tint, crop, fit, width, height, look,

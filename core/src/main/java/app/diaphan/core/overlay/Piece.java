@@ -26,6 +26,8 @@ public sealed interface Piece permits FacedPiece, GroupPiece {
 
   Piece withId(String other);
 
+  Piece withName(String other);
+
   Piece withShown(boolean other);
 
   Piece withPlace(Place other);

@@ -60,6 +60,12 @@ public record PlatePiece(
   }
 
   @Override
+  public PlatePiece withName(String other) {
+    return new PlatePiece(
+        id, other, shown, locked, place, shape, width, height, backing, paint, look, slots);
+  }
+
+  @Override
   public PlatePiece withShown(boolean other) {
     return new PlatePiece(
         id, name, other, locked, place, shape, width, height, backing, paint, look, slots);

@@ -79,6 +79,11 @@ public record TextPiece(
   }
 
   @Override
+  public TextPiece withName(String other) {
+    return new TextPiece(id, other, shown, locked, place, runs, setting, box, paint, look, slots);
+  }
+
+  @Override
   public TextPiece withShown(boolean other) {
     return new TextPiece(id, name, other, locked, place, runs, setting, box, paint, look, slots);
   }

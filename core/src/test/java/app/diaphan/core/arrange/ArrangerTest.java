@@ -353,6 +353,28 @@ class ArrangerTest {
   }
 
   @Test
+  void copiesAreNumberedWhereTheirNameIsTaken() {
+    PlatePiece inner =
+        Samples.box("inner", Samples.from(new Hook.OfGroup(), PinPoint.TOP, 0, 0), 5, 5)
+            .withName("inner");
+    GroupPiece group = Samples.group("group", at(0, 0), 1, inner);
+    Overlay overlay = Samples.overlay(FRAME, box("a", 100, 100, 60, 20).withName("a"), group);
+    Arrangement twice = new Arrangement.Duplicated(20, 15);
+    Arranged once = arranger.arrange(overlay, List.of("a", "group"), twice);
+    Arranged again = arranger.arrange(once.overlay(), once.chosen(), twice);
+    assertEquals(
+        List.of("a", "a 2", "a 3", "group", "group 2", "group 3", "inner", "inner 2", "inner 3"),
+        Pieces.all(again.overlay().stack()).map(Piece::name).sorted().toList());
+    // Where the name is free a copy keeps it.
+    Arranged elsewhere =
+        arranger.arrange(
+            Samples.overlay(FRAME, box("b", 0, 0, 5, 5)),
+            List.of(),
+            new Arrangement.Pasted(List.of(box("a", 0, 0, 9, 9).withName("a")), 300, 0, 0));
+    assertEquals("a", Pieces.get(elsewhere.overlay(), elsewhere.chosen().getFirst()).name());
+  }
+
+  @Test
   void whatIsPastedFitsTheFrameAndNamesNothingForeign() {
     Piece foreign =
         Samples.box("a", Samples.from(new Hook.OfPiece("elsewhere"), PinPoint.TOP, 0, 0), 60, 20);
