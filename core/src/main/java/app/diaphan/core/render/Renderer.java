@@ -87,33 +87,61 @@ public final class Renderer {
         findings.stream().filter(finding -> shown.contains(finding.piece())).toList());
   }
 
-  /** Pieces are painted side by side; their order and their pixels do not depend on that. */
   private List<Painted> paint(
       List<PlacedPiece> frontToBack, UnaryOperator<Look> look, Canvas canvas) {
+    return paint(frontToBack, look, own -> own, canvas);
+  }
+
+  /**
+   * Pieces are painted side by side; their order and their pixels do not depend on that.
+   *
+   * @param look what becomes of the looks of these pieces
+   * @param deep and then of those that are painted by themselves: these, and what is in groups that
+   *     only hold their pieces together
+   */
+  private List<Painted> paint(
+      List<PlacedPiece> frontToBack,
+      UnaryOperator<Look> look,
+      UnaryOperator<Look> deep,
+      Canvas canvas) {
     return frontToBack.reversed().parallelStream()
         .filter(placed -> placed.piece().shown())
         .flatMap(
             placed ->
-                painted(placed, placed.piece().withLook(look.apply(placed.piece().look())), canvas))
+                painted(
+                    placed,
+                    placed.piece().withLook(look.apply(placed.piece().look())),
+                    deep,
+                    canvas))
         .toList();
   }
 
-  private Stream<Painted> painted(PlacedPiece placed, Piece piece, Canvas canvas) {
+  private Stream<Painted> painted(
+      PlacedPiece placed, Piece piece, UnaryOperator<Look> deep, Canvas canvas) {
     return switch (piece) {
-      case FacedPiece faced ->
-          Stream.of(
-              remembered.of(
-                  placed,
-                  faced,
-                  canvas,
-                  pictures,
-                  () -> PiecePainter.paint(placed, faced, canvas, cuts, pictures)));
-      case GroupPiece group -> {
-        boolean eachPart = group.finishing() == Finishing.EACH_PART;
+      case FacedPiece whole -> {
+        FacedPiece faced = (FacedPiece) whole.withLook(deep.apply(whole.look()));
+        yield Stream.of(
+            remembered.of(
+                placed,
+                faced,
+                canvas,
+                pictures,
+                () -> PiecePainter.paint(placed, faced, canvas, cuts, pictures)));
+      }
+      case GroupPiece whole -> {
+        boolean eachPart = whole.finishing() == Finishing.EACH_PART;
+        boolean holds = onlyHolds(whole);
+        GroupPiece group = holds ? whole : whole.withLook(deep.apply(whole.look()));
         Look look = eachPart ? group.look().withoutFinishes() : group.look();
         Supplier<List<Painted>> inside =
-            () -> paint(placed.inside(), own -> eachPart ? own.within(group.look()) : own, canvas);
-        if (look.punch() != Punch.NONE || look.changesFace()) {
+            () ->
+                paint(
+                    placed.inside(),
+                    own -> eachPart ? own.within(group.look()) : own,
+                    holds ? deep : own -> own,
+                    canvas);
+        if (paintedAsOne(look)) {
           yield Stream.of(
               remembered.of(
                   placed,
@@ -138,24 +166,43 @@ public final class Renderer {
     };
   }
 
+  private static boolean paintedAsOne(Look look) {
+    return look.punch() != Punch.NONE || look.changesFace();
+  }
+
+  /** Whether a group's pieces are painted as if they lay beside it. */
+  private static boolean onlyHolds(GroupPiece group) {
+    return !paintedAsOne(
+        group.finishing() == Finishing.EACH_PART ? group.look().withoutFinishes() : group.look());
+  }
+
   private GroupPainter.Inside within(
       PlacedPiece placed, Look look, List<Painted> whole, Canvas canvas) {
     boolean apart =
         look.faceOpacity() < 1
             && look.punch() == Punch.NONE
-            && placed.inside().stream()
-                .anyMatch(part -> part.piece().shown() && part.piece().look().hasFinishesToSee());
+            && placed.inside().stream().anyMatch(Renderer::hasFinishesToSee);
     if (!apart) {
       return new GroupPainter.Inside(whole, List.of(), List.of());
     }
     // What cuts keeps its finishes and hides those behind it: just what is wanted of a face here.
     return new GroupPainter.Inside(
         whole,
-        paint(placed.inside(), Look::withShapeOnly, canvas),
+        paint(placed.inside(), own -> own, Look::withShapeOnly, canvas),
         paint(
             placed.inside(),
-            own -> own.punch() == Punch.NONE ? own.withPunch(Punch.GROUP) : own,
+            own -> own,
+            own -> own.punch() == Punch.NONE ? own.withPunch(Punch.EVERYTHING) : own,
             canvas));
+  }
+
+  private static boolean hasFinishesToSee(PlacedPiece placed) {
+    Piece piece = placed.piece();
+    return piece.shown()
+        && (piece.look().hasFinishesToSee()
+            || piece instanceof GroupPiece group
+                && onlyHolds(group)
+                && placed.inside().stream().anyMatch(Renderer::hasFinishesToSee));
   }
 
   private static void addShown(List<PlacedPiece> pieces, Set<String> ids) {

@@ -422,6 +422,31 @@ class FinishTest {
     assertEquals(0.2, at(plain, 67, 60, 3), 1e-3);
   }
 
+  /** A part that lies in a group of its own within the thin one, in front of another. */
+  @Test
+  void finishesKeepTheirStrengthInAGroupWithinAThinGroup() {
+    Rim rim = new Rim(true, 6, 1, RED, 0.8);
+    PlatePiece back = Samples.box("back", inGroup(0, 0), 40, 40).withLook(finished(1, rim));
+    PlatePiece front = Samples.box("front", inGroup(0, 0), 40, 40).withLook(finished(1, rim));
+    for (GroupPiece.Finishing finishing : GroupPiece.Finishing.values()) {
+      GroupPiece inner =
+          new GroupPiece(
+              "i", "Inner", true, false, inGroup(30, 0), 1, Look.PLAIN, finishing, List.of(front));
+      GroupPiece outer =
+          new GroupPiece(
+              "g",
+              "Mark",
+              true,
+              false,
+              Samples.centre(),
+              1,
+              Look.PLAIN.withFaceOpacity(0.2),
+              GroupPiece.Finishing.AS_ONE,
+              List.of(inner, back));
+      assertArrayEquals(thinGroup(0.2, rim), drawn(outer), 1e-6f);
+    }
+  }
+
   @Test
   void anOutlineOfAPartStaysSolidRoundAThinGroup() {
     float[] thin = thinGroup(0.3, Samples.outline(5, Outline.Side.OUTSIDE, "#ff0000"));
