@@ -247,7 +247,7 @@ class LookTest {
             .map(rule -> where + ": " + rule.getId() + " " + rule.getNodes().getFirst().getHtml())
             .toList();
     assertEquals(List.of(), serious);
-    keep(page, look.name(), room);
+    keep(page, browser.data(), look.name(), room);
   }
 
   private static void finding(Page page) {
@@ -264,7 +264,7 @@ class LookTest {
   }
 
   /** With -Ddiaphan.keep-screenshots=true the documentation's pictures are taken anew. */
-  private static void keep(Page page, String name, String room) throws IOException {
+  private static void keep(Page page, Path data, String name, String room) throws IOException {
     boolean light = room.equals(LIGHT);
     if (!Boolean.getBoolean("diaphan.keep-screenshots")
         || name.isEmpty()
@@ -274,6 +274,13 @@ class LookTest {
     Path folder = Files.createDirectories(Path.of("../docs/screenshots"));
     page.mouse().move(640, 10);
     page.waitForTimeout(300);
+    // Readers have a folder of another name than this test's.
+    page.evaluate(
+        """
+        data => document.querySelectorAll(".wrap-anywhere").forEach(path => {
+          path.textContent = path.textContent.replace(data, "/srv/diaphan");
+        })""",
+        data.toString());
     page.screenshot(
         new Page.ScreenshotOptions()
             .setPath(folder.resolve(name + (light ? "-light" : "") + ".png")));
