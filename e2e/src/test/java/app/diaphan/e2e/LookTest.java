@@ -247,7 +247,7 @@ class LookTest {
             .map(rule -> where + ": " + rule.getId() + " " + rule.getNodes().getFirst().getHtml())
             .toList();
     assertEquals(List.of(), serious);
-    keep(page, browser.data(), look.name(), room);
+    keep(page, look.name(), room);
   }
 
   private static void finding(Page page) {
@@ -264,7 +264,7 @@ class LookTest {
   }
 
   /** With -Ddiaphan.keep-screenshots=true the documentation's pictures are taken anew. */
-  private static void keep(Page page, Path data, String name, String room) throws IOException {
+  private static void keep(Page page, String name, String room) throws IOException {
     boolean light = room.equals(LIGHT);
     if (!Boolean.getBoolean("diaphan.keep-screenshots")
         || name.isEmpty()
@@ -277,10 +277,9 @@ class LookTest {
     // Readers have a folder of another name than this test's.
     page.evaluate(
         """
-        data => document.querySelectorAll(".wrap-anywhere").forEach(path => {
-          path.textContent = path.textContent.replace(data, "/srv/diaphan");
-        })""",
-        data.toString());
+        () => document.querySelectorAll(".wrap-anywhere").forEach(path => {
+          path.textContent = path.textContent.replace(/^.*(?=\\/deliveries\\/)/, "/srv/diaphan");
+        })""");
     page.screenshot(
         new Page.ScreenshotOptions()
             .setPath(folder.resolve(name + (light ? "-light" : "") + ".png")));
