@@ -1,4 +1,5 @@
-import type { Frame } from "../api/client";
+import { useQuery } from "@tanstack/react-query";
+import { answer, api, type Frame } from "../api/client";
 import { scrolled } from "../stage/geometry";
 import { Choice } from "../ui/Choice";
 import { NumberField } from "../ui/NumberField";
@@ -11,12 +12,22 @@ interface Props {
   onChange: (seen: Partial<Frame>, what: string) => void;
 }
 
-/** A video's picture is most often this much of its width. */
+/** A video's picture is most often this much of its width, if the catalogue has none as wide. */
 const USUAL_SHAPE = 9 / 16;
 
 /** How much of the frame is seen at a time, and what its files are marked with. */
 export function SeenSentence({ frame, onChange }: Props) {
-  const usual = Math.min(frame.height - 1, Math.round(frame.width * USUAL_SHAPE));
+  const frames = useQuery({
+    queryKey: ["frames"],
+    queryFn: () => answer(api.GET("/api/frames")),
+    staleTime: Infinity,
+  });
+  const asWide = frames.data?.find(
+    ({ choice }) => choice.frame.width === frame.width && choice.frame.height < frame.height,
+  );
+  const usual =
+    asWide?.choice.frame.height ??
+    Math.max(16, Math.min(frame.height - 1, Math.round(frame.width * USUAL_SHAPE)));
   return (
     <section aria-label="Seen" className="mt-3 rounded bg-base-100 p-3 leading-7">
       <h2 className="text-xs font-semibold uppercase tracking-wide opacity-75">Seen</h2>

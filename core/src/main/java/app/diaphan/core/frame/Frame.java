@@ -65,11 +65,6 @@ public record Frame(
         width, height, PixelAspect.SQUARE, Scan.PROGRESSIVE, SafeAreas.EBU_R95, OwnMargin.NONE);
   }
 
-  /** This frame, seen in a video of so many lines. */
-  public Frame scrolledThrough(int lines) {
-    return new Frame(width, height, pixelAspect, scan, safeAreas, ownMargin, dotsPerInch, lines);
-  }
-
   /** Whether only a part of it is seen at a time. */
   public boolean scrolled() {
     return videoHeight < height;

@@ -56,9 +56,21 @@ class FrameTest {
     assertEquals(1920 - 67.2, frame.area(Area.ACTION_SAFE).getMaxX(), 1e-9);
   }
 
+  private static Frame card(int videoHeight) {
+    return new Frame(
+        1920,
+        3240,
+        PixelAspect.SQUARE,
+        Scan.PROGRESSIVE,
+        SafeAreas.EBU_R95,
+        OwnMargin.NONE,
+        Frame.COMMON_DOTS,
+        videoHeight);
+  }
+
   @Test
   void aTallFrameIsMeasuredByTheVideoItIsScrolledThrough() {
-    Frame card = Frame.of(1920, 3240).scrolledThrough(1080);
+    Frame card = card(1080);
     assertTrue(card.scrolled());
     assertEquals(3240, card.displayHeight());
     assertEquals(1080, card.shortSide());
@@ -70,8 +82,7 @@ class FrameTest {
   @ParameterizedTest
   @CsvSource({"3241", "15", "0"})
   void aVideoIsNoHigherThanWhatIsScrolledThroughIt(int lines) {
-    Frame card = Frame.of(1920, 3240);
-    InvalidInput refused = assertThrows(InvalidInput.class, () -> card.scrolledThrough(lines));
+    InvalidInput refused = assertThrows(InvalidInput.class, () -> card(lines));
     assertTrue(refused.getMessage().contains("video"), refused.getMessage());
   }
 

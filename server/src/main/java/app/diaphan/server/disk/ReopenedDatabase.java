@@ -26,12 +26,18 @@ public final class ReopenedDatabase extends DelegatingDataSource {
   private static final Duration BETWEEN_TRIES = Duration.ofSeconds(3);
 
   /** Longer than until it is tried as usual again. */
-  private static final int MOST_TRIES = 100;
+  private static final Duration LONGEST_WAIT = Duration.ofSeconds(6);
 
   private static final long WAIT_NANOS = 50_000_000;
 
   private final HikariDataSource pool;
+
+  /**
+   * Another name for the same file: by its usual one the pool, which fills itself meanwhile, would
+   * join whoever reads, and come by connections that cannot write.
+   */
   private final String toRead;
+
   private final Clock clock;
   private volatile Closed closed;
 
@@ -44,7 +50,7 @@ public final class ReopenedDatabase extends DelegatingDataSource {
   ReopenedDatabase(HikariDataSource usual, DataFolder data, Clock clock) {
     super(usual);
     pool = usual;
-    toRead = "jdbc:h2:file:" + data.database() + ";ACCESS_MODE_DATA=r;IFEXISTS=TRUE";
+    toRead = "jdbc:h2:retry:" + data.database() + ";ACCESS_MODE_DATA=r;IFEXISTS=TRUE";
     this.clock = clock;
   }
 
@@ -79,24 +85,30 @@ public final class ReopenedDatabase extends DelegatingDataSource {
   }
 
   /**
-   * It may still be closing, which takes a moment, or have been opened again by the pool, which
-   * nobody knows until one of its connections is asked for.
+   * It may still be closing, which takes a moment, or have been opened again meanwhile: by somebody
+   * or by the pool, which fills itself.
    */
   private Connection toRead() throws SQLException {
-    for (int tries = 1; ; tries++) {
+    long end = System.nanoTime() + LONGEST_WAIT.toNanos();
+    while (true) {
       try {
         return DriverManager.getConnection(toRead);
       } catch (SQLException e) {
-        if (tries == MOST_TRIES) {
+        if (System.nanoTime() - end > 0) {
           throw e;
         }
       }
-      if (!lastIsOpen()) {
-        LockSupport.parkNanos(WAIT_NANOS);
+      if (lastIsOpen() || pool.getHikariPoolMXBean().getIdleConnections() > 0) {
+        try {
+          return toOpenDatabase();
+        } catch (SQLException e) {
+          // What the pool had was of the one that closed.
+        }
       }
       if (trouble().isEmpty()) {
         return asUsual();
       }
+      LockSupport.parkNanos(WAIT_NANOS);
     }
   }
 

@@ -4,6 +4,8 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
 
 import app.diaphan.server.DataFolder;
 import com.zaxxer.hikari.HikariConfig;
@@ -13,6 +15,7 @@ import java.sql.Connection;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Clock;
+import java.time.Instant;
 import org.h2.engine.Database;
 import org.h2.engine.SessionLocal;
 import org.h2.jdbc.JdbcConnection;
@@ -26,6 +29,7 @@ class ReopenedDatabaseTest {
   @TempDir Path folder;
   private HikariDataSource pool;
   private ReopenedDatabase database;
+  private Instant now = Instant.parse("2026-06-30T10:40:00Z");
 
   @BeforeEach
   void open() throws SQLException {
@@ -34,7 +38,7 @@ class ReopenedDatabaseTest {
     settings.setJdbcUrl("jdbc:h2:file:" + data.database());
     settings.setConnectionTimeout(1000);
     pool = new HikariDataSource(settings);
-    database = new ReopenedDatabase(pool, data, Clock.systemUTC());
+    database = new ReopenedDatabase(pool, data, clock());
     try (Connection first = database.getConnection()) {
       first.createStatement().execute("create table title (words varchar)");
       first.createStatement().execute("insert into title values ('Lantern Reach')");
@@ -74,6 +78,30 @@ class ReopenedDatabaseTest {
       }
       assertEquals("Lantern Reach", words(anew));
     }
+  }
+
+  @Test
+  void itIsWrittenAgainAlthoughThePoolFillsItselfWhileItIsRead() throws SQLException {
+    SQLException failed;
+    try (Connection late = database.getConnection()) {
+      databaseOf(late).getStore().closeImmediately();
+      failed = assertThrows(SQLException.class, () -> words(late));
+    }
+    assertTrue(database.trouble(failed).isPresent());
+    try (Connection reading = database.getConnection()) {
+      assertEquals("Lantern Reach", words(reading));
+    }
+    now = now.plusSeconds(60);
+    try (Connection usual = database.getConnection()) {
+      usual.createStatement().execute("insert into title values ('Tern Holm')");
+      assertEquals("Lantern Reach", words(usual));
+    }
+  }
+
+  private Clock clock() {
+    Clock clock = mock(Clock.class);
+    when(clock.instant()).thenAnswer(asked -> now);
+    return clock;
   }
 
   private Connection openedAnew(Connection before) throws SQLException {
