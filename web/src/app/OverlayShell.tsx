@@ -117,10 +117,10 @@ export function OverlayShell() {
             <History size={16} />
           </button>
         </div>
-        <div className="flex min-w-0 flex-1 items-baseline justify-end gap-2">
+        <div className="flex shrink-0 grow items-baseline justify-end gap-2">
           {ready && (
             <>
-              <h1 className="truncate font-semibold">{overlay.name}</h1>
+              <h1 className="max-w-[22vw] truncate font-semibold">{overlay.name}</h1>
               <span className="shrink-0 text-xs opacity-75">
                 {overlay.frame.width} × {overlay.frame.height}
               </span>

@@ -18,13 +18,13 @@ export function FrameChooser({ frame, onChoose }: Props) {
   });
   const groups = Object.entries(Object.groupBy(frames.data ?? [], (entry) => entry.choice.group));
   return (
-    <div className="grid grid-cols-2 gap-x-8 gap-y-4">
+    <div className="grid gap-x-8 gap-y-4 lg:grid-cols-2">
       {groups.map(([group, entries = []]) => (
         <section key={group} aria-label={group}>
           <h2 className="mb-1.5 text-xs font-semibold uppercase tracking-wide opacity-75">
             {group}
           </h2>
-          <ul className="grid grid-cols-2 gap-2">
+          <ul className="grid grid-cols-[repeat(auto-fill,minmax(9.5rem,1fr))] gap-2">
             {entries.map((entry) => (
               <li key={entry.choice.name}>
                 <FrameCard
@@ -146,7 +146,7 @@ function OwnSize({ frame, onChoose }: Props) {
     (inches ? problemOfDots(dots) : "") ||
     (scrolls ? problemOfVideo(lines, high) : "");
   return (
-    <section aria-label="Own size" className="col-span-2">
+    <section aria-label="Own size" className="lg:col-span-2">
       <h2 className="mb-1.5 text-xs font-semibold uppercase tracking-wide opacity-75">Own size</h2>
       <form
         className="flex flex-wrap items-center gap-2"

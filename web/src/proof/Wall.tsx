@@ -75,8 +75,16 @@ export function Wall({ overlay, packageId, view, onView }: Props) {
 const GAP = 12;
 const CAPTION = 30;
 
+/** Where there is less room, tiles are as wide as what stands beneath them, and are scrolled to. */
+const NARROW = 600;
+const LEAST_TILE = 200;
+
 /** The columns that show all tiles at once as large as they can be. */
 function bestWall(count: number, shape: number, size: { width: number; height: number }) {
+  if (size.width > 0 && size.width < NARROW) {
+    const columns = Math.max(1, Math.floor((size.width + GAP) / (LEAST_TILE + GAP)));
+    return { columns, tileWidth: Math.floor((size.width - GAP * (columns - 1)) / columns) };
+  }
   let best = { columns: 1, tileWidth: 80 };
   for (let columns = 1; columns <= count; columns++) {
     const rows = Math.ceil(count / columns);
