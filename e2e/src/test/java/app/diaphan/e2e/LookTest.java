@@ -15,8 +15,10 @@ import java.nio.file.Path;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.api.extension.RegisterExtension;
 
 /** Every screen in both rooms and sizes: nothing outside the window, nothing axe objects to. */
@@ -195,7 +197,9 @@ class LookTest {
     page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Revisions")).click();
   }
 
+  /** Longer than others may take: every screen is looked at, and a busy machine is slow. */
   @Test
+  @Timeout(value = 12, unit = TimeUnit.MINUTES)
   void everyScreenFitsAndIsAccessibleInBothRooms() throws IOException {
     browser.loadDemo();
     Page small = browser.newPage(1280, 800);
