@@ -448,6 +448,19 @@ class FinishTest {
   }
 
   @Test
+  void aFinishThatOnlyAnInnerGroupHasIsFound() {
+    PlatePiece part =
+        Samples.box("part", inGroup(0, 0), 40, 40)
+            .withLook(finished(1, new Rim(true, 6, 1, RED, 0.8)));
+    GroupPiece inner = Samples.group("i", inGroup(0, 0), 1, part);
+    GroupPiece outer = Samples.group("g", Samples.centre(), 1, inner);
+    float[] thin = drawn(outer.withLook(Look.PLAIN.withFaceOpacity(0.2)));
+    // 40 square, from (80, 40): the rim at its full strength, the face within it thin.
+    assertEquals(0.8 + 0.2 * 0.2, at(thin, 82, 60, 3), 1e-3);
+    assertEquals(0.2, at(thin, 100, 60, 3), 1e-3);
+  }
+
+  @Test
   void anOutlineOfAPartStaysSolidRoundAThinGroup() {
     float[] thin = thinGroup(0.3, Samples.outline(5, Outline.Side.OUTSIDE, "#ff0000"));
     assertEquals(1, at(thin, 62, 60, 3), 1e-3);
