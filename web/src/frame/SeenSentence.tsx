@@ -55,7 +55,7 @@ export function SeenSentence({ frame, onChange }: Props) {
               label="Lines of the frame’s video"
               value={frame.videoHeight}
               least={16}
-              most={frame.height}
+              most={frame.height - 1}
               digits={0}
               onChange={(lines) =>
                 onChange({ videoHeight: Math.round(lines) }, "Change the video’s lines")
