@@ -55,6 +55,7 @@ public final class PictureSampler {
           case PixelStore.Floats floats -> 1;
           case PixelStore.Bytes bytes -> PixelStore.BYTE_MOST;
           case PixelStore.Shorts shorts -> PixelStore.SHORT_MOST;
+          case PixelStore.Filed filed -> filed.most();
         };
     // By the level's own size, which odd sides make a little more than the exact half.
     toLevel =
@@ -113,6 +114,13 @@ public final class PictureSampler {
             r += solid * (samples[from] & PixelStore.SHORT_MOST);
             g += solid * (samples[from + 1] & PixelStore.SHORT_MOST);
             b += solid * (samples[from + 2] & PixelStore.SHORT_MOST);
+            a += solid;
+          }
+          case PixelStore.Filed filed -> {
+            double solid = weight * filed.sample(from + 3);
+            r += solid * filed.sample(from);
+            g += solid * filed.sample(from + 1);
+            b += solid * filed.sample(from + 2);
             a += solid;
           }
         }

@@ -12,6 +12,14 @@ import java.util.concurrent.atomic.AtomicLong;
 public final class RasterPicture implements Picture {
   private static final AtomicLong MADE = new AtomicLong();
 
+  /**
+   * How much less than memory a file weighs where pictures are remembered: the disk has more room,
+   * but is not without an end.
+   */
+  private static final int FILE_LIGHTER = 4;
+
+  private static final int HALVED_AT_ONCE = 64;
+
   private final int width;
   private final int height;
   private final PixelStore store;
@@ -115,11 +123,24 @@ public final class RasterPicture implements Picture {
     return identity;
   }
 
-  /** With its halvings, whether they are made yet or not. */
+  /** With its halvings, whether they are made yet or not; less for what lies in files. */
   @Override
   public long bytes() {
-    long pixels = (long) width * height;
-    return 4 * pixels * store.bytesPerSample() + 4 * pixels / 3 * Short.BYTES;
+    long sum = weight(store.bytesPerSample(), width, height, store instanceof PixelStore.Filed);
+    int w = width;
+    int h = height;
+    while (w > 1 || h > 1) {
+      w = (w + 1) / 2;
+      h = (h + 1) / 2;
+      boolean filed = PixelStore.liesInFile(4L * w * h, Short.BYTES);
+      sum += weight(Short.BYTES, w, h, filed);
+    }
+    return sum;
+  }
+
+  private static long weight(int bytesPerSample, int width, int height, boolean filed) {
+    long bytes = 4L * width * height * bytesPerSample;
+    return filed ? bytes / FILE_LIGHTER : bytes;
   }
 
   /** This picture and its halvings, down to one pixel: each the mean of 2 × 2 of the one before. */
@@ -139,21 +160,31 @@ public final class RasterPicture implements Picture {
   private RasterPicture halved() {
     int w = (width + 1) / 2;
     int h = (height + 1) / 2;
-    short[] half = new short[4 * w * h];
-    for (int y = 0; y < h; y++) {
-      int y0 = 2 * y;
+    PixelStore half =
+        PixelStore.ofRows(
+            w, h, Short.BYTES, HALVED_AT_ONCE, (part, top, rows) -> halve(part, top, rows, w));
+    return new RasterPicture(w, h, half, alpha, identity + "/2");
+  }
+
+  /**
+   * @param top in rows of the half
+   */
+  private void halve(PixelStore.Part part, int top, int rows, int w) {
+    for (int y = 0; y < rows; y++) {
+      int y0 = 2 * (top + y);
       int y1 = Math.min(height - 1, y0 + 1);
       for (int x = 0; x < w; x++) {
         int x0 = 2 * x;
         int x1 = Math.min(width - 1, x0 + 1);
+        int at = 4 * (y * w + x);
         float mean = mean(x0, y0, x1, y1, 3);
         for (int c = 0; c < 3; c++) {
-          half[4 * (y * w + x) + c] = sample(mean > 0 ? mean(x0, y0, x1, y1, c) / mean : 0);
+          float value = mean > 0 ? mean(x0, y0, x1, y1, c) / mean : 0;
+          part.set(at + c, Math.clamp(value, 0f, 1f), mean);
         }
-        half[4 * (y * w + x) + 3] = sample(mean);
+        part.set(at + 3, Math.clamp(mean, 0f, 1f), mean);
       }
     }
-    return new RasterPicture(w, h, new PixelStore.Shorts(half), alpha, identity + "/2");
   }
 
   private float mean(int x0, int y0, int x1, int y1, int c) {

@@ -162,6 +162,8 @@ final class RasterReader {
         stored
             .store()
             .reordered(
+                width,
+                height,
                 place -> {
                   int x = place % width;
                   int y = place / width;

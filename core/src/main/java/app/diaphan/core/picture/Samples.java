@@ -87,30 +87,31 @@ final class Samples {
 
   /** As few bytes as hold every sample as it comes: results of a conversion have 16 bits. */
   private PixelStore store() {
-    int height = image.getHeight();
-    int count = 4 * width * height;
     boolean floats = image.getRaster().getDataBuffer().getDataType() >= DataBuffer.TYPE_INT && raw;
-    PixelStore store =
+    int bytes =
         floats || decoded.gamma() > 0
-            ? new PixelStore.Floats(new float[count])
-            : bits(image) > 8 && raw || toSrgb.isPresent()
-                ? new PixelStore.Shorts(new short[count])
-                : new PixelStore.Bytes(new byte[count]);
-    if (store instanceof PixelStore.Bytes(byte[] to) && plainBytes()) {
-      copy(to);
-      return store;
+            ? Float.BYTES
+            : bits(image) > 8 && raw || toSrgb.isPresent() ? Short.BYTES : Byte.BYTES;
+    return PixelStore.ofRows(width, image.getHeight(), bytes, ROWS_AT_ONCE, this::fill);
+  }
+
+  private void fill(PixelStore.Part part, int top, int rows) {
+    if (part instanceof PixelStore.Bytes(byte[] to) && plainBytes()) {
+      copy(to, top, rows);
+      return;
     }
-    for (int top = 0; top < height; top += ROWS_AT_ONCE) {
-      int rows = Math.min(ROWS_AT_ONCE, height - top);
-      float[] alpha = new float[width * rows];
-      float[] straight = raw ? stored(top, rows, alpha) : eightBit(top, rows, alpha);
-      float[] rgb = toSrgb.isPresent() ? converted(straight, rows, toSrgb.get()) : spread(straight);
-      if (decoded.gamma() > 0) {
-        encode(rgb);
+    float[] alpha = new float[width * rows];
+    float[] straight = raw ? stored(top, rows, alpha) : eightBit(top, rows, alpha);
+    float[] rgb = toSrgb.isPresent() ? converted(straight, rows, toSrgb.get()) : spread(straight);
+    if (decoded.gamma() > 0) {
+      encode(rgb);
+    }
+    for (int i = 0; i < alpha.length; i++) {
+      for (int c = 0; c < 3; c++) {
+        part.set(4 * i + c, rgb[3 * i + c], alpha[i]);
       }
-      keep(store, 4 * top * width, rgb, alpha);
+      part.set(4 * i + 3, alpha[i], alpha[i]);
     }
-    return store;
   }
 
   /** Whether the samples are what is kept, as most photographs' are. */
@@ -127,32 +128,17 @@ final class Samples {
         && decoded.gamma() == 0;
   }
 
-  private void copy(byte[] to) {
+  private void copy(byte[] to, int top, int rows) {
     Raster raster = image.getRaster();
     int bands = raster.getNumBands();
     byte[] row = new byte[width * bands];
-    for (int y = 0, at = 0; y < image.getHeight(); y++) {
+    for (int y = top, at = 0; y < top + rows; y++) {
       raster.getDataElements(raster.getMinX(), raster.getMinY() + y, width, 1, row);
       for (int from = 0; from < row.length; from += bands, at += 4) {
         for (int c = 0; c < 3; c++) {
           to[at + c] = row[from + (colours == 3 ? c : 0)];
         }
         to[at + 3] = bands > colours ? row[from + colours] : -1; // All bits: solid.
-      }
-    }
-  }
-
-  private static void keep(PixelStore store, int from, float[] rgb, float[] alpha) {
-    for (int i = 0, at = from; i < alpha.length; i++, at += 4) {
-      for (int c = 0; c < 4; c++) {
-        float value = c < 3 ? rgb[3 * i + c] : alpha[i];
-        switch (store) {
-          case PixelStore.Floats(float[] to) -> to[at + c] = c < 3 ? value * alpha[i] : value;
-          case PixelStore.Bytes(byte[] to) ->
-              to[at + c] = (byte) Math.round(value * PixelStore.BYTE_MOST);
-          case PixelStore.Shorts(short[] to) ->
-              to[at + c] = (short) Math.round(value * PixelStore.SHORT_MOST);
-        }
       }
     }
   }
