@@ -9,6 +9,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.concurrent.TimeUnit;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
@@ -35,20 +36,34 @@ final class RosterBench {
     List<Line> lines = new ArrayList<>();
     Path table = table(work, ROWS);
     double startup = seconds(root, work, table, "1920x1080", "2g", "--rows", "1-1");
+    OptionalDouble plainBefore = PlainRows.aSecond(root, work);
     double all = seconds(root, work, table, "1920x1080", "2g");
+    double first = (ROWS - 1) / (all - startup);
     lines.add(
         Line.atLeast(
-            "roster/rows of 1080p, drawn to read back, the first " + ROWS,
-            (ROWS - 1) / (all - startup),
-            "a second",
-            25));
+            "roster/rows of 1080p, drawn to read back, the first " + ROWS, first, "a second", 25));
     double twice = seconds(root, work, table(work, 2 * ROWS), "1920x1080", "2g");
+    OptionalDouble plainAfter = PlainRows.aSecond(root, work);
+    double next = ROWS / (twice - all);
     lines.add(
         Line.atLeast(
-            "roster/rows of 1080p, drawn to read back, the next " + ROWS,
-            ROWS / (twice - all),
-            "a second",
-            25));
+            "roster/rows of 1080p, drawn to read back, the next " + ROWS, next, "a second", 25));
+    if (plainBefore.isPresent() && plainAfter.isPresent()) {
+      double plain = (plainBefore.getAsDouble() + plainAfter.getAsDouble()) / 2;
+      System.err.printf("The plain script made %.2f a second.%n", plain);
+      lines.add(
+          Line.atLeast(
+              "roster/the first " + ROWS + " against a plain imaging script",
+              first / plain,
+              "times",
+              5));
+      lines.add(
+          Line.atLeast(
+              "roster/the next " + ROWS + " against a plain imaging script",
+              next / plain,
+              "times",
+              5));
+    }
     double uhd =
         seconds(root, work, table, "3840x2160", "2g", "--rows", "1-" + UHD_ROWS)
             - seconds(root, work, table, "3840x2160", "2g", "--rows", "1-1");
