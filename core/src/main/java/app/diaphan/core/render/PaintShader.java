@@ -79,7 +79,7 @@ final class PaintShader {
         ((toBox.getTranslateX() - width / 2) * across + (toBox.getTranslateY() - height / 2) * down)
                 / length
             + (0.5 - paint.start()) / span;
-    return new Shader.Linear(perX, perY, start, Ramp.of(paint.stops()));
+    return new GradientShader.Linear(perX, perY, start, Ramp.of(paint.stops()));
   }
 
   private Shader radial(Paint.Radial paint) {
@@ -94,14 +94,14 @@ final class PaintShader {
     }
     toUnits.translate(-paint.x() * width, -paint.y() * height);
     toUnits.concatenate(toBox);
-    return new Shader.Radial(toUnits, Ramp.of(paint.stops()));
+    return new GradientShader.Radial(toUnits, Ramp.of(paint.stops()));
   }
 
   private Shader conic(Paint.Conic paint) {
     AffineTransform toUnits = AffineTransform.getRotateInstance(-Math.toRadians(paint.angle()));
     toUnits.translate(-paint.x() * width, -paint.y() * height);
     toUnits.concatenate(toBox);
-    return new Shader.Conic(toUnits, Ramp.of(paint.stops()));
+    return new GradientShader.Conic(toUnits, Ramp.of(paint.stops()).round());
   }
 
   private Shader texture(Paint.Texture paint, RasterPicture picture) {

@@ -9,8 +9,9 @@ import java.util.List;
  *
  * @param positions of the stops, in order
  * @param colours four values for each stop
+ * @param mean of the same colours over pixels
  */
-record Ramp(float[] positions, float[] colours) {
+record Ramp(float[] positions, float[] colours, RampMean mean) {
   static Ramp of(List<Paint.Stop> stops) {
     float[] positions = new float[stops.size()];
     float[] colours = new float[4 * positions.length];
@@ -22,7 +23,25 @@ record Ramp(float[] positions, float[] colours) {
       colours[4 * i + 2] = colour.blue();
       colours[4 * i + 3] = colour.alpha();
     }
-    return new Ramp(positions, colours);
+    return new Ramp(positions, colours, new RampMean(positions, colours));
+  }
+
+  /**
+   * The same going round: from −1 to 2, each round beginning again with the first colour, so that
+   * there is no end near any position from 0 to 1.
+   */
+  Ramp round() {
+    int stops = positions.length + 2;
+    float[] rounds = new float[3 * stops];
+    float[] all = new float[4 * rounds.length];
+    for (int i = 0; i < rounds.length; i++) {
+      int stop = Math.clamp(i % stops - 1, 0, positions.length - 1);
+      boolean begins = i % stops == 0;
+      boolean ends = i % stops == stops - 1;
+      rounds[i] = i / stops - 1 + (begins ? 0 : ends ? 1 : positions[stop]);
+      System.arraycopy(colours, 4 * stop, all, 4 * i, 4);
+    }
+    return new Ramp(rounds, all, new RampMean(rounds, all));
   }
 
   /**

@@ -6,7 +6,6 @@ import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.core.raster.Bands;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.raster.Plane;
-import java.awt.geom.AffineTransform;
 
 /** Gives the colours of a row of pixels, premultiplied floats 0–1. */
 interface Shader {
@@ -37,75 +36,6 @@ interface Shader {
         rgba[i + 1] = green;
         rgba[i + 2] = blue;
         rgba[i + 3] = alpha;
-      }
-    }
-  }
-
-  /**
-   * Colours along a direction. The position along the gradient is {@code x * perX + y * perY +
-   * start} in pixels.
-   */
-  record Linear(double perX, double perY, double start, Ramp ramp) implements Shader {
-    @Override
-    public void row(int y, int left, int count, float[] rgba) {
-      double position = (left + 0.5) * perX + (y + 0.5) * perY + start;
-      if (perX == 0 && count > 0) {
-        ramp.colour(position, 1, rgba, 0);
-        new Flat(rgba[0], rgba[1], rgba[2], rgba[3]).row(y, left, count, rgba);
-        return;
-      }
-      ramp.row(position, perX, count, rgba);
-    }
-  }
-
-  /**
-   * Colours by the distance from a point.
-   *
-   * @param toUnits from pixels to a plane in which position 1 is the circle of radius 1 around the
-   *     origin
-   */
-  record Radial(AffineTransform toUnits, Ramp ramp) implements Shader {
-    @Override
-    public void row(int y, int left, int count, float[] rgba) {
-      double[] p = {left + 0.5, y + 0.5};
-      toUnits.transform(p, 0, p, 0, 1);
-      int stop = 1;
-      for (int i = 0; i < count; i++) {
-        stop = ramp.colour(Math.hypot(p[0], p[1]), stop, rgba, 4 * i);
-        p[0] += toUnits.getScaleX();
-        p[1] += toUnits.getShearY();
-      }
-    }
-  }
-
-  /**
-   * Colours once round a point, clockwise. Where the last colour meets the first the pixel is mixed
-   * from both by how much of it lies on either side, so that the seam has no steps.
-   *
-   * @param toUnits from pixels to a plane with the point at the origin and position 0 on the
-   *     positive x axis
-   */
-  record Conic(AffineTransform toUnits, Ramp ramp) implements Shader {
-    @Override
-    public void row(int y, int left, int count, float[] rgba) {
-      double[] p = {left + 0.5, y + 0.5};
-      toUnits.transform(p, 0, p, 0, 1);
-      // Half a pixel's height across the seam, in units of the plane.
-      double half = (Math.abs(toUnits.getShearY()) + Math.abs(toUnits.getScaleY())) / 2;
-      float[] other = new float[4];
-      int stop = 1;
-      for (int i = 0; i < count; i++) {
-        double turn = Math.atan2(p[1], p[0]) / (2 * Math.PI);
-        stop = ramp.colour(turn < 0 ? turn + 1 : turn, stop, rgba, 4 * i);
-        if (p[0] > 0 && Math.abs(p[1]) < half) {
-          ramp.colour(p[1] < 0 ? 0 : 1, 1, other, 0);
-          float share = (float) (0.5 - Math.abs(p[1]) / (2 * half));
-          for (int c = 0; c < 4; c++) {
-            rgba[4 * i + c] += share * (other[c] - rgba[4 * i + c]);
-          }
-        }
-        p[0] += toUnits.getScaleX();
-        p[1] += toUnits.getShearY();
       }
     }
   }
