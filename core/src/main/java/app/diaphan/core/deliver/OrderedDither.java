@@ -2,8 +2,7 @@ package app.diaphan.core.deliver;
 
 /**
  * The 8 × 8 threshold pattern of B. E. Bayer, "An optimum method for two-level rendition of
- * continuous-tone pictures" (ICC 1973), centred on 0. Values that are exact at the file's depth are
- * not changed by it, so flat colours stay flat.
+ * continuous-tone pictures" (ICC 1973), centred on 0. It is for soft ramps alone ({@link SoftRow}).
  */
 final class OrderedDither {
   private static final float[][] PATTERN = pattern();

@@ -66,7 +66,7 @@ final class SampleRows {
     onBlack = beneath.equals(Colour.BLACK);
     plainBytes =
         straight && onBlack && depth == BitDepth.EIGHT && part == FilePart.COLOUR_AND_ALPHA;
-    halves = plainBytes ? halves(extent.width(), extent.left(), dither) : new float[0][];
+    halves = plainBytes && dither ? halves(extent.width(), extent.left()) : new float[0][];
   }
 
   /** The rows of one file of a target. */
@@ -126,7 +126,7 @@ final class SampleRows {
       return;
     }
     int first = extent.top() + top;
-    int margin = cleanEdges ? MARGIN : 0;
+    int margin = cleanEdges ? MARGIN : dither ? 1 : 0;
     int from = Math.max(0, first - margin);
     int to = Math.min(rendering.canvas().height(), extent.top() + bottom + margin);
     Bounds near = rendering.drawn().grown(MARGIN, MARGIN).within(rendering.canvas().bounds());
@@ -140,8 +140,9 @@ final class SampleRows {
     int left = Math.max(0, near.left() - extent.left());
     int right = Math.min(width(), near.right() - extent.left());
     for (int y = top; y < bottom; y++) {
-      int at = 4 * (near.width() * (extent.top() + y - from) + extent.left() - near.left());
-      quantise(pixels, at, y, left, right, samples, (y - top) * bytesPerRow());
+      SoftRow row = new SoftRow(pixels, 4 * near.width(), extent.top() + y - from);
+      int at = row.start() + 4 * (extent.left() - near.left());
+      quantise(row, at, y, left, right, samples, (y - top) * bytesPerRow());
     }
   }
 
@@ -175,9 +176,10 @@ final class SampleRows {
 
   /** Writes the columns from {@code left} to before {@code right}; the others stay as they are. */
   private void quantise(
-      float[] pixels, int at, int y, int left, int right, byte[] samples, int rowStart) {
+      SoftRow row, int at, int y, int left, int right, byte[] samples, int rowStart) {
+    float[] pixels = row.pixels();
     if (plainBytes) {
-      bytes(pixels, at, y, left, right, samples, rowStart);
+      bytes(row, at, y, left, right, samples, rowStart);
       return;
     }
     int most = depth.most();
@@ -192,8 +194,8 @@ final class SampleRows {
       if (alpha == 0 && red == 0 && green == 0 && blue == 0) {
         continue;
       }
-      float half = 0.5f + (dither ? pattern[extent.left() + x & 7] : 0);
-      int whole = whole(alpha, most, half, most);
+      float half = 0.5f + pattern[extent.left() + x & 7];
+      int whole = whole(alpha, most, half(row, from + 3, half), most);
       int to = rowStart + bytesPerPixel() * x;
       if (part == FilePart.KEY) {
         put(whole, samples, to, bytes);
@@ -206,9 +208,9 @@ final class SampleRows {
       }
       // No colour on black may exceed a premultiplied alpha.
       int limit = straight || !onBlack ? most : whole;
-      put(whole(red, most, half, limit), samples, to, bytes);
-      put(whole(green, most, half, limit), samples, to + bytes, bytes);
-      put(whole(blue, most, half, limit), samples, to + 2 * bytes, bytes);
+      put(whole(red, most, half(row, from, half), limit), samples, to, bytes);
+      put(whole(green, most, half(row, from + 1, half), limit), samples, to + bytes, bytes);
+      put(whole(blue, most, half(row, from + 2, half), limit), samples, to + 2 * bytes, bytes);
       if (part == FilePart.COLOUR_AND_ALPHA) {
         put(whole, samples, to + 3 * bytes, bytes);
       }
@@ -216,20 +218,33 @@ final class SampleRows {
   }
 
   /**
-   * The same for what is delivered most, where each channel becomes a byte by itself. Two loops of
-   * one kind of number each, over few enough values to stay at hand: the machine does many at a
-   * time so.
+   * The same for what is delivered most, where each channel becomes a byte by itself. Loops of one
+   * kind of number each, over few enough values to stay at hand: the machine does many at a time
+   * so.
    */
   private void bytes(
-      float[] pixels, int at, int y, int left, int right, byte[] samples, int rowStart) {
+      SoftRow row, int at, int y, int left, int right, byte[] samples, int rowStart) {
+    float[] pixels = row.pixels();
     float[] halves = halves(y);
     int[] whole = new int[AT_HAND];
+    int[] dithered = new int[AT_HAND];
     for (int first = 4 * left; first < 4 * right; first += AT_HAND) {
       int count = Math.min(AT_HAND, 4 * right - first);
       int from = at + first;
       for (int i = 0; i < count; i++) {
-        int value = (int) (pixels[from + i] * 255 + halves[first + i]);
+        int value = (int) (pixels[from + i] * 255 + 0.5f);
         whole[i] = Math.max(0, Math.min(255, value));
+      }
+      if (dither) {
+        for (int i = 0; i < count; i++) {
+          int value = (int) (pixels[from + i] * 255 + halves[first + i]);
+          dithered[i] = Math.max(0, Math.min(255, value));
+        }
+        for (int i = 0; i < count; i++) {
+          if (dithered[i] != whole[i] && row.soft(from + i)) {
+            whole[i] = dithered[i];
+          }
+        }
       }
       int to = rowStart + first;
       for (int i = 0; i < count; i++) {
@@ -238,23 +253,27 @@ final class SampleRows {
     }
   }
 
-  /** What is added to each value of a row before its fraction is cut off. */
+  /** What is added to each value of a soft row before its fraction is cut off. */
   private float[] halves(int y) {
-    if (!dither) {
-      return halves[0];
-    }
-    return halves[extent.top() + y & 7];
+    return dither ? halves[extent.top() + y & 7] : new float[0];
   }
 
-  private static float[][] halves(int width, int left, boolean dither) {
-    float[][] halves = new float[dither ? 8 : 1][4 * width];
+  private static float[][] halves(int width, int left) {
+    float[][] halves = new float[8][4 * width];
     for (int y = 0; y < halves.length; y++) {
       float[] pattern = OrderedDither.row(y);
       for (int i = 0; i < 4 * width; i++) {
-        halves[y][i] = 0.5f + (dither ? pattern[left + i / 4 & 7] : 0);
+        halves[y][i] = 0.5f + pattern[left + i / 4 & 7];
       }
     }
     return halves;
+  }
+
+  /**
+   * @param dithered what is added to a value that is dithered
+   */
+  private float half(SoftRow row, int at, float dithered) {
+    return dither && row.soft(at) ? dithered : 0.5f;
   }
 
   /** Below 0 is cut off after rounding, as a whole number: that is the quicker way. */

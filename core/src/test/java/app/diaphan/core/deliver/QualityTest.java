@@ -4,12 +4,15 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.Samples;
+import app.diaphan.core.colour.Colour;
 import app.diaphan.core.file.BitDepth;
+import app.diaphan.core.file.Carried;
 import app.diaphan.core.file.FileKind;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.overlay.Paint;
 import app.diaphan.core.overlay.PinPoint;
 import app.diaphan.core.overlay.Place;
 import app.diaphan.core.overlay.PlateShape;
@@ -135,6 +138,61 @@ class QualityTest {
         assertEquals(0x80 / 255.0, file[at + 3], 1e-9);
       }
     }
+  }
+
+  /** 70 % is 178.5 of 255, which neither 178 nor 179 is: a flat takes one of them throughout. */
+  @ParameterizedTest
+  @MethodSource("eightBits")
+  void flatsBetweenTwoStepsStayFlatToo(FileKind kind) throws IOException {
+    Overlay overlay =
+        Samples.overlay(
+            FRAME,
+            Samples.faced(
+                Samples.plate(
+                    new PlateShape.Rectangle(),
+                    Samples.centre(),
+                    100,
+                    100,
+                    Samples.flat("#1d6a78")),
+                1,
+                0.7));
+    double[] file = decoded(overlay, new Target(FRAME, kind));
+    int middle = 4 * (180 * FRAME.width() + 320);
+    for (int y = 130; y < 230; y++) {
+      for (int x = 270; x < 370; x++) {
+        for (int c = 0; c < 4; c++) {
+          assertEquals(file[middle + c], file[4 * (y * FRAME.width() + x) + c], x + ", " + y);
+        }
+      }
+    }
+  }
+
+  static Stream<FileKind> eightBits() {
+    return Stream.of(
+        FileKind.png(), FileKind.tiff().with(BitDepth.EIGHT).with(Carried.PREMULTIPLIED));
+  }
+
+  /** A fade of alpha over 300 px has bands four pixels wide, unless it is dithered. */
+  @Test
+  void softRampsAreDithered() throws IOException {
+    Paint fade =
+        new Paint.Linear(
+            0,
+            0,
+            1,
+            List.of(
+                new Paint.Stop(0, Colour.parse("#1d6a7800")),
+                new Paint.Stop(1, Colour.parse("#1d6a7850"))));
+    Overlay overlay =
+        Samples.overlay(
+            FRAME, Samples.plate(new PlateShape.Rectangle(), Samples.centre(), 320, 100, fade));
+    double[] file = decoded(overlay, Target.png(FRAME));
+    int different = 0;
+    for (int x = 200; x < 440; x++) {
+      int at = 4 * (180 * FRAME.width() + x) + 3;
+      different += file[at] == file[at + 4 * FRAME.width()] ? 0 : 1;
+    }
+    assertTrue(different > 40, different + " of 240 differ from the row below");
   }
 
   @Test
