@@ -104,16 +104,17 @@ public final class Renderer {
       UnaryOperator<Look> look,
       UnaryOperator<Look> deep,
       Canvas canvas) {
-    return frontToBack.reversed().parallelStream()
-        .filter(placed -> placed.piece().shown())
-        .flatMap(
-            placed ->
-                painted(
-                    placed,
-                    placed.piece().withLook(look.apply(placed.piece().look())),
-                    deep,
-                    canvas))
-        .toList();
+    return CoincidingEdges.known(
+        frontToBack.reversed().parallelStream()
+            .filter(placed -> placed.piece().shown())
+            .flatMap(
+                placed ->
+                    painted(
+                        placed,
+                        placed.piece().withLook(look.apply(placed.piece().look())),
+                        deep,
+                        canvas))
+            .toList());
   }
 
   private Stream<Painted> painted(

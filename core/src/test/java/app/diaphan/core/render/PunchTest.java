@@ -87,6 +87,53 @@ class PunchTest {
     }
   }
 
+  /** Coverage alone would leave c(1 − c) of the plate in a pixel of which both cover c. */
+  @ParameterizedTest
+  @EnumSource(
+      value = Punch.class,
+      names = {"GROUP", "EVERYTHING"})
+  void aPunchOfThePlatesOwnShapeLeavesNothingOfIt(Punch punch) {
+    Piece plate = ownDisc("plate");
+    float[] pixels = drawn(punching(ownDisc("hole"), punch), plate);
+    for (int i = 0; i < pixels.length; i++) {
+      assertEquals(0, pixels[i], 0, "value " + i);
+    }
+    float[] behind = drawn(box("behind", 120, 90));
+    float[] cut = drawn(ownDisc("hole"), plate, box("behind", 120, 90));
+    float[] opened = drawn(punching(ownDisc("hole"), punch), plate, box("behind", 120, 90));
+    for (int y = 16; y < 104; y++) {
+      for (int x = 42; x < 158; x++) {
+        float covered = alpha(drawnDisc, x, y);
+        assertEquals((1 - covered) * alpha(behind, x, y), alpha(opened, x, y), 1e-6);
+        assertEquals(1, alpha(cut, x, y), 1e-6);
+      }
+    }
+  }
+
+  private final float[] drawnDisc = drawn(ownDisc("disc"));
+
+  private static Piece ownDisc(String id) {
+    return Samples.plate(
+            new PlateShape.Ellipse(), Samples.centre(), 61.3, 44.7, Samples.flat("#c86432"))
+        .withId(id);
+  }
+
+  /**
+   * The outline lies around the letters, whose punch takes none of it away, not even at the edge.
+   */
+  @Test
+  void theOutlineAroundWhatIsCutStaysWhole() {
+    Look outlined =
+        Look.PLAIN.withFinishes(List.of(Samples.outline(6, Outline.Side.OUTSIDE, "#0000ff")));
+    Piece plate = ownDisc("plate").withLook(outlined);
+    float[] pixels = drawn(punching(ownDisc("hole"), Punch.GROUP), plate);
+    Piece ring = ownDisc("ring").withLook(outlined.withPunch(Punch.NONE).withFaceOpacity(0));
+    float[] expected = drawn(ring);
+    for (int i = 0; i < pixels.length; i++) {
+      assertEquals(expected[i], pixels[i], 1e-5, "value " + i);
+    }
+  }
+
   @Test
   void aGradientCutsAsFarAsItIsSolid() {
     Paint fading =
