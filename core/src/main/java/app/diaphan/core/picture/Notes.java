@@ -8,6 +8,8 @@ final class Notes {
   static final String MIXING =
       "Parts of it mix with what lies behind them, which a still with alpha cannot carry; they are shown plainly.";
 
+  static final String ANIMATED = "It is animated; the first of its pictures is taken.";
+
   private Notes() {}
 
   /** One picture within a vector picture that there is no room for; all else still has room. */

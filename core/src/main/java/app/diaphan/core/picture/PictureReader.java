@@ -25,10 +25,12 @@ public final class PictureReader {
    * Reads the header alone, of vector pictures all.
    *
    * @param name how error sentences call the picture
+   * @param file all its bytes
    * @throws InvalidInput if the bytes are no picture Diaphan reads, or one that is too large
    */
-  public static PictureHeader header(String name, byte[] bytes) {
-    checkLength(name, bytes.length);
+  public static PictureHeader header(String name, byte[] file) {
+    checkLength(name, file.length);
+    byte[] bytes = PackedSvg.unpacked(name, file);
     if (isVector(bytes)) {
       VectorPicture vector = within(name, VECTOR_BYTES, () -> vector(name, bytes));
       return new PictureHeader(vectorFormat(bytes), vector.width(), vector.height());
@@ -45,8 +47,9 @@ public final class PictureReader {
   }
 
   /** The picture with what its file tells of it, under the same limits. */
-  public static PictureFile readFile(String name, byte[] bytes) {
-    checkLength(name, bytes.length);
+  public static PictureFile readFile(String name, byte[] file) {
+    checkLength(name, file.length);
+    byte[] bytes = PackedSvg.unpacked(name, file);
     if (!isVector(bytes)) {
       PictureHeader header = within(name, 0, () -> RasterReader.header(name, bytes));
       long pixels = (long) header.width() * header.height();
@@ -76,7 +79,7 @@ public final class PictureReader {
 
   /** Whether these bytes are a drawing of shapes, which is drawn anew at every size. */
   public static boolean isVector(byte[] bytes) {
-    return PdfReader.reads(bytes) || SvgReader.reads(bytes);
+    return PdfReader.reads(bytes) || SvgReader.reads(bytes) || PackedSvg.is(bytes);
   }
 
   private static String vectorFormat(byte[] bytes) {

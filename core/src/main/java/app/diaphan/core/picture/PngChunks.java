@@ -31,10 +31,7 @@ final class PngChunks {
             (IIOMetadataNode) reader.getImageMetadata(0).getAsTree("javax_imageio_png_1.0"));
     Optional<ICC_Profile> profile = chunks.profile(image);
     return new Decoded(
-        image,
-        profile,
-        profile.isPresent() ? 0 : chunks.gamma(),
-        image.getColorModel().hasAlpha() ? new int[0] : chunks.clear());
+        image, profile, profile.isPresent() ? 0 : chunks.gamma(), false, chunks.clear(image));
   }
 
   private Optional<Node> find(String name) {
@@ -65,14 +62,25 @@ final class PngChunks {
     return Math.abs(gamma - SRGB_GAMMA) < 0.005 || gamma > 5 || gamma < 0.05 ? 0 : gamma;
   }
 
-  private int[] clear() {
+  /** In samples as the decoder gives them. */
+  private int[] clear(BufferedImage image) {
+    int bits = find("IHDR").map(head -> number(head, "bitDepth")).orElse(Byte.SIZE);
+    Optional<Node> grey = find("tRNS_Grayscale");
+    if (grey.isPresent() && bits < Byte.SIZE) {
+      // The platform spreads such greys over 8 bits, but looks for the clear one among the
+      // unspread.
+      return new int[] {number(grey.get(), "gray") * 255 / ((1 << bits) - 1)};
+    }
+    if (image.getColorModel().hasAlpha()) {
+      return new int[0];
+    }
     Optional<Node> rgb = find("tRNS_RGB");
     if (rgb.isPresent()) {
       return new int[] {
         number(rgb.get(), "red"), number(rgb.get(), "green"), number(rgb.get(), "blue")
       };
     }
-    return find("tRNS_Grayscale").map(node -> new int[] {number(node, "gray")}).orElse(new int[0]);
+    return grey.map(node -> new int[] {number(node, "gray")}).orElse(new int[0]);
   }
 
   private static int number(Node node, String attribute) {

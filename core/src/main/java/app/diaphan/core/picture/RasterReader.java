@@ -10,12 +10,15 @@ import com.drew.metadata.exif.ExifIFD0Directory;
 import com.drew.metadata.icc.IccDirectory;
 import java.awt.color.ColorSpace;
 import java.awt.color.ICC_ColorSpace;
+import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
@@ -39,6 +42,10 @@ final class RasterReader {
    * @throws InvalidInput if the bytes are no picture Diaphan reads, or one that is too large
    */
   static PictureHeader header(String name, byte[] bytes) {
+    Optional<WebpFile.Frame> frame = WebpFile.of(bytes).flatMap(WebpFile::firstFrame);
+    if (frame.isPresent()) {
+      return checked(name, "WebP", frame.get().place());
+    }
     return with(name, bytes, reader -> headerOf(name, reader));
   }
 
@@ -49,21 +56,70 @@ final class RasterReader {
 
   /** Decodes the picture, turned upright, and tells what its file says. */
   static PictureFile file(String name, byte[] bytes) {
+    Optional<WebpFile> container = WebpFile.of(bytes);
+    if (container.isPresent()) {
+      return webp(name, bytes, container.get());
+    }
     return with(
         name,
         bytes,
         reader -> {
           PictureHeader header = headerOf(name, reader);
+          List<String> notes = new ArrayList<>();
           Decoded decoded =
-              header.format().equals("PNG") ? PngChunks.read(reader) : Decoded.of(reader.read(0));
-          return new PictureFile(
-              upright(Samples.picture(decoded, Digest.of(bytes)), orientation(bytes)),
-              header.format(),
-              1,
-              Samples.bits(decoded.image()),
-              profileName(decoded, bytes),
-              List.of());
+              switch (header.format()) {
+                case "PNG" -> PngChunks.read(reader);
+                case "GIF" -> GifCanvas.read(reader, notes);
+                case "TIFF" -> tiff(reader, bytes);
+                default -> Decoded.of(reader.read(0));
+              };
+          if (JpegMarkers.of(bytes).filter(markers -> !markers.ended()).isPresent()) {
+            notes.add(
+                "The file is cut short: what is missing of it is grey or repeats what is above. Get it once more from where it came.");
+          }
+          return file(header, decoded, bytes, notes);
         });
+  }
+
+  /** The decoder does not tell of colours of 8 bits that they are multiplied by their alpha. */
+  private static Decoded tiff(ImageReader reader, byte[] bytes) throws IOException {
+    Decoded decoded = Decoded.of(reader.read(0));
+    boolean associated =
+        TiffTags.of(bytes)
+            .flatMap(tags -> tags.value(TiffTags.EXTRA_SAMPLES))
+            .filter(kind -> kind == TiffTags.ASSOCIATED)
+            .isPresent();
+    return associated ? decoded.asPremultiplied() : decoded;
+  }
+
+  /** WebP files bring their colour profile and their animation in a container around them. */
+  private static PictureFile webp(String name, byte[] bytes, WebpFile container) {
+    Optional<WebpFile.Frame> frame = container.firstFrame();
+    List<String> notes = frame.isPresent() ? List.of(Notes.ANIMATED) : List.of();
+    return with(
+        name,
+        frame.map(WebpFile.Frame::still).orElse(bytes),
+        reader -> {
+          PictureHeader header =
+              frame.isPresent()
+                  ? checked(name, "WebP", frame.get().place())
+                  : headerOf(name, reader);
+          BufferedImage image = reader.read(0);
+          image = frame.isPresent() ? frame.get().place().with(image) : image;
+          Decoded decoded = new Decoded(image, container.profile(), 0, false, new int[0]);
+          return file(header, decoded, bytes, notes);
+        });
+  }
+
+  private static PictureFile file(
+      PictureHeader header, Decoded decoded, byte[] bytes, List<String> notes) {
+    return new PictureFile(
+        upright(Samples.picture(decoded, Digest.of(bytes)), orientation(bytes)),
+        header.format(),
+        1,
+        Samples.bits(decoded.image()),
+        profileName(decoded, bytes),
+        List.copyOf(notes));
   }
 
   private static String profileName(Decoded decoded, byte[] bytes) {
@@ -88,40 +144,65 @@ final class RasterReader {
       Iterator<ImageReader> readers = ImageIO.getImageReaders(input);
       if (!readers.hasNext()) {
         throw new InvalidInput(
-            Sentence.of(
-                "\"%s\" is not a picture Diaphan can read; give a PNG, JPEG, TIFF, WebP, GIF, BMP, SVG or PDF file.",
-                name));
+            OtherFormats.sentence(name, bytes)
+                .orElseGet(
+                    () ->
+                        Sentence.of(
+                            "\"%s\" is not a picture Diaphan can read; give a PNG, JPEG, TIFF, WebP, GIF, BMP, SVG or PDF file.",
+                            name)));
       }
       ImageReader reader = readers.next();
       try {
-        reader.setInput(input, true, false);
+        reader.setInput(input, false, false);
         return reading.from(reader);
       } finally {
         reader.dispose();
       }
+    } catch (LinkageError e) {
+      throw new InvalidInput(
+          Sentence.of(
+              "\"%s\" is of a kind that Diaphan does not read on this machine; export it as PNG.",
+              name),
+          e);
     } catch (IOException | RuntimeException e) {
       if (e instanceof InvalidInput known) {
         throw known;
       }
       throw new InvalidInput(
-          Sentence.of(
-              "The picture \"%s\" is damaged or cut short and was not taken in; save it again.",
-              name),
+          Packing.unknown(bytes)
+              .map(
+                  packing ->
+                      Sentence.of(
+                          "The picture \"%s\" is packed with %s, which Diaphan does not unpack; save it again as PNG, or with another compression.",
+                          name, packing))
+              .orElseGet(
+                  () ->
+                      Sentence.of(
+                          "The picture \"%s\" is damaged or cut short and was not taken in; save it again.",
+                          name)),
           e);
     }
   }
 
   private static PictureHeader headerOf(String name, ImageReader reader) throws IOException {
-    int width = reader.getWidth(0);
-    int height = reader.getHeight(0);
+    String format = reader.getFormatName().toLowerCase(Locale.ROOT);
+    CanvasPlace place =
+        format.equals("gif")
+            ? GifCanvas.place(reader)
+            : new CanvasPlace(reader.getWidth(0), reader.getHeight(0), 0, 0);
+    return checked(name, FORMATS.getOrDefault(format, format), place);
+  }
+
+  private static PictureHeader checked(String name, String format, CanvasPlace canvas) {
+    int width = canvas.width();
+    int height = canvas.height();
     if ((long) width * height > MOST_PIXELS) {
       throw new InvalidInput(
           Sentence.of(
               "The picture \"%s\" has %d × %d pixels; Diaphan takes up to %d megapixels. Scale it down.",
               name, width, height, MOST_PIXELS / 1_000_000));
     }
-    String format = reader.getFormatName().toLowerCase(Locale.ROOT);
-    return new PictureHeader(FORMATS.getOrDefault(format, format), width, height);
+    return new PictureHeader(format, width, height);
   }
 
   /** The name of a profile that the decoder has applied already; empty for none and for sRGB. */

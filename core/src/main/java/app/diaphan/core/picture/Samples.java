@@ -123,7 +123,7 @@ final class Samples {
     return eight
         && raw
         && model.getTransferType() == DataBuffer.TYPE_BYTE
-        && !model.isAlphaPremultiplied()
+        && !decoded.premultiplied()
         && decoded.clear().length == 0
         && decoded.gamma() == 0;
   }
@@ -160,7 +160,7 @@ final class Samples {
         float value = values[i * bands + c];
         clear &= decoded.clear().length == colours && value == decoded.clear()[c];
         float colour = share(value, c, floats);
-        if (model.isAlphaPremultiplied() && alpha[i] > 0) {
+        if (decoded.premultiplied() && alpha[i] > 0) {
           colour = Math.min(1, colour / alpha[i]);
         }
         straight[i * colours + c] = colour;
@@ -173,8 +173,10 @@ final class Samples {
   }
 
   private float share(float value, int band, boolean floats) {
-    float most = floats ? 1 : (float) ((1L << model.getComponentSize(band)) - 1);
-    return Math.clamp(value / most, 0f, 1f);
+    int size = model.getComponentSize(band);
+    float most = floats ? 1 : (float) ((1L << size) - 1);
+    boolean wrapped = !floats && size == Integer.SIZE && value < 0; // Read as with a sign.
+    return Math.clamp((wrapped ? value + most : value) / most, 0f, 1f);
   }
 
   private float[] eightBit(int top, int rows, float[] alpha) {
