@@ -37,7 +37,9 @@ export function DeliveryReport({ delivery, newest }: Props) {
       {done && <p className="mt-1 break-all text-xs opacity-80">{delivery.path}</p>}
       {report && (
         <>
-          <Shares clear={report.clear} partial={report.partial} solid={report.solid} />
+          {(report.alpha !== "NONE" || report.channels === 1) && (
+            <Shares clear={report.clear} partial={report.partial} solid={report.solid} />
+          )}
           <details open={newest} className="mt-2 text-xs">
             <summary className="cursor-pointer opacity-80">What is in the file</summary>
             <dl className="mt-1 grid grid-cols-[max-content_1fr] gap-x-4 gap-y-0.5">
@@ -47,10 +49,10 @@ export function DeliveryReport({ delivery, newest }: Props) {
                   ? `${report.drawn.width} × ${report.drawn.height} px, from ${report.drawn.left} right, ${report.drawn.top} down`
                   : "nothing"}
               </dd>
-              {report.alpha === "STRAIGHT" && (
+              {delivery.edges && (
                 <>
-                  <dt className="opacity-75">Edge when halved</dt>
-                  <dd>off by at most {report.fringe} of 255</dd>
+                  <dt className="opacity-75">Edges</dt>
+                  <dd>{delivery.edges}</dd>
                 </>
               )}
               <dt className="opacity-75">Length</dt>

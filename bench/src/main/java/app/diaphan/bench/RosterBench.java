@@ -50,19 +50,7 @@ final class RosterBench {
             "roster/rows of 1080p, drawn to read back, the next " + ROWS, next, "a second", 25));
     if (plainBefore.isPresent() && plainAfter.isPresent()) {
       double plain = (plainBefore.getAsDouble() + plainAfter.getAsDouble()) / 2;
-      System.err.printf("The plain script made %.2f a second.%n", plain);
-      lines.add(
-          Line.atLeast(
-              "roster/the first " + ROWS + " against a plain imaging script",
-              first / plain,
-              "times",
-              5));
-      lines.add(
-          Line.atLeast(
-              "roster/the next " + ROWS + " against a plain imaging script",
-              next / plain,
-              "times",
-              5));
+      System.err.printf("A plain imaging script made %.2f rows a second meanwhile.%n", plain);
     }
     double uhd =
         seconds(root, work, table, "3840x2160", "2g", "--rows", "1-" + UHD_ROWS)

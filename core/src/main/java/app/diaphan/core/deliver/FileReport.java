@@ -11,12 +11,13 @@ import java.util.Map;
  * @param bits a channel
  * @param channels of a pixel: 4 with alpha, 3 colours, 1 grey
  * @param alpha the kind of the file's alpha
- * @param clear share of pixels with alpha 0, 0–1
+ * @param clear share of pixels with alpha 0, 0–1; of a file of greys, which a key is, black ones
  * @param partial share of pixels in between
  * @param solid share of pixels with full alpha
  * @param drawn the smallest rectangle around all pixels that are not clear; null if there is none
- * @param fringe how much too light or too dark an outer edge becomes, in 255ths, when an editor
- *     halves the file mixing straight colours; 0 for files that are not straight
+ * @param fringe how much too light or too dark an edge becomes at most, in 255ths and over any
+ *     backdrop, when an editor halves the file mixing straight colours; 0 for files that are not
+ *     straight
  * @param tags what the file says of itself, by the format's own names
  * @param bytes length of the file
  * @param sha256 digest of the file, in hex
@@ -36,6 +37,9 @@ public record FileReport(
     Map<String, String> tags,
     long bytes,
     String sha256) {
+
+  /** An eye sees no seam below this, in 255ths. */
+  private static final double CLEAN = 3;
 
   /** The alpha that was found in a file. */
   public enum AlphaFound {
@@ -72,15 +76,32 @@ public record FileReport(
 
   /** "1920 × 1080, 8 bits a channel, one straight alpha; 91.2 % clear, …". */
   public String inWords() {
-    return Sentence.of(
-        "%d × %d, %d bits a channel, %s; %s clear, %s partial, %s solid",
-        width,
-        height,
-        bits,
-        channels == 1 ? "grey, no alpha" : alpha.words(),
-        percent(clear),
-        percent(partial),
-        percent(solid));
+    String start =
+        Sentence.of(
+            "%d × %d, %d bits a channel, %s",
+            width, height, bits, channels == 1 ? "grey" : alpha.words());
+    if (channels == 1) {
+      return Sentence.of(
+          "%s; %s black, %s between, %s white",
+          start, percent(clear), percent(partial), percent(solid));
+    }
+    return alpha == AlphaFound.NONE
+        ? start
+        : Sentence.of(
+            "%s; %s clear, %s partial, %s solid",
+            start, percent(clear), percent(partial), percent(solid));
+  }
+
+  /** What a designer can make of {@link #fringe}; empty for files that are not straight. */
+  public String edgesInWords() {
+    if (alpha != AlphaFound.STRAIGHT || channels != 4) {
+      return "";
+    }
+    String off = Sentence.of("off by at most %.2f of 255 when an editor halves it", fringe);
+    return fringe <= CLEAN
+        ? Sentence.of("clean: %s", off)
+        : Sentence.of(
+            "%s, where thin meets solid; use it at its own size, or deliver it premultiplied", off);
   }
 
   /** Never rounds a share that is there to 0, nor one that is not whole to 100. */

@@ -1,9 +1,9 @@
 package app.diaphan.core.deliver;
 
 /**
- * Measures what an editor makes of a file's outer edges when it halves it by mixing straight
- * colours and alphas apart: 2 × 2 pixels of which some are clear, compared with what they are
- * together. The difference is the same over any backdrop.
+ * Measures what an editor makes of a file's edges when it halves it by mixing straight colours and
+ * alphas apart: 2 × 2 pixels of different alphas, compared with what they are together. The
+ * difference is the same over any backdrop.
  */
 final class Fringe {
   private final int width;
@@ -40,12 +40,12 @@ final class Fringe {
     }
     int pixel = 4 * sample;
     for (int x = 0, i = 0; x + 1 < width; x += 2, i += 2 * pixel) {
-      // Nearly every block is clear or solid throughout: its alphas alone tell.
+      // Nearly every block has one alpha throughout, which alone tells that it is right.
       int a = alpha(above, i);
       int b = alpha(above, i + pixel);
       int c = alpha(samples, at + i);
       int d = alpha(samples, at + i + pixel);
-      if ((a | b | c | d) != 0 && (a == 0 || b == 0 || c == 0 || d == 0)) {
+      if (a != b || a != c || a != d) {
         block(samples, at, i, a, b, c, d);
       }
     }

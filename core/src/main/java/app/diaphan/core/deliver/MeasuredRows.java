@@ -13,7 +13,7 @@ final class MeasuredRows implements FileInspector.RowVisitor {
   /**
    * @param pixel bytes in a pixel
    * @param sample bytes in a sample: 1 or 2
-   * @param alpha whether a pixel's last sample is alpha
+   * @param alpha whether a pixel's last sample is alpha, or the grey of a key
    * @param fringed whether its samples are straight red, green, blue and alpha
    * @param visitor told of each row once it was measured
    */

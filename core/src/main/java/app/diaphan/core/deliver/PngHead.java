@@ -30,7 +30,9 @@ record PngHead(int width, int height, int bits, int channels) {
   }
 
   MeasuredRows measured(FileInspector.RowVisitor visitor) {
-    return new MeasuredRows(width, pixel(), sample(), alpha(), channels == 4 && bits >= 8, visitor);
+    // What is clear in a key is black.
+    boolean shares = alpha() || channels == 1;
+    return new MeasuredRows(width, pixel(), sample(), shares, channels == 4 && bits >= 8, visitor);
   }
 
   /**

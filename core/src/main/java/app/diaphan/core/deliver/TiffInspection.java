@@ -43,7 +43,8 @@ final class TiffInspection {
       boolean counted =
           alpha == FileReport.AlphaFound.STRAIGHT
               || alpha == FileReport.AlphaFound.PREMULTIPLIED
-              || alpha == FileReport.AlphaFound.ON_MATTE;
+              || alpha == FileReport.AlphaFound.ON_MATTE
+              || channels == 1;
       MeasuredRows look =
           new MeasuredRows(
               width,

@@ -232,4 +232,52 @@ class CarriedTest {
     ImageIO.write(image, "png", plain.toFile());
     assertTrue(FileInspector.inspect(plain).fringe() > 20);
   }
+
+  /** White at half its strength beside solid black: halved apart, the edge comes out too light. */
+  @Test
+  void innerEdgesCountToo() throws IOException {
+    Overlay overlay =
+        Samples.overlay(
+            FRAME,
+            Samples.plate(
+                    new PlateShape.Rectangle(), Samples.centre(), 42, 32, Samples.flat("#000000"))
+                .withId("letters"),
+            Samples.plate(
+                new PlateShape.Rectangle(), Samples.centre(), 90, 70, Samples.flat("#ffffff80")));
+    Delivered delivered =
+        deliverer
+            .deliver(
+                overlay,
+                new Target(FRAME, FileKind.png().withDither(false)),
+                folder,
+                "inner",
+                Progress.NONE)
+            .getFirst();
+    // One column of the block is black and solid, the other white and half clear.
+    double mixed = 255 * 0.5 * (1 + 0x80 / 255.0) / 2;
+    double truly = 255 * 0x80 / 255.0 / 2;
+    assertEquals(mixed - truly, delivered.report().fringe(), 0.1);
+    assertTrue(delivered.report().edgesInWords().contains("where thin meets solid"));
+  }
+
+  @Test
+  void aKeyTellsItsOwnShares() throws IOException {
+    List<Delivered> pair =
+        deliverer.deliver(
+            Samples.overlay(
+                FRAME,
+                Samples.plate(
+                    new PlateShape.Rectangle(), Samples.centre(), 40, 30, Samples.flat("#ffffff"))),
+            new Target(FRAME, FileKind.png().with(new Carried.FillAndKey(false))),
+            folder,
+            "pair",
+            Progress.NONE);
+    FileReport key = pair.get(1).report();
+    double solid = 40.0 * 30 / FRAME.width() / FRAME.height();
+    assertEquals(solid, key.solid(), 1e-9);
+    assertEquals(1 - solid, key.clear(), 1e-9);
+    assertEquals(40, key.drawn().width());
+    assertTrue(key.inWords().contains("% black"), key.inWords());
+    assertTrue(pair.getFirst().report().inWords().endsWith("no alpha"));
+  }
 }

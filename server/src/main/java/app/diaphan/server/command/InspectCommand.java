@@ -32,6 +32,7 @@ final class InspectCommand implements Callable<Integer> {
         Map<String, Object> line = new LinkedHashMap<>();
         line.put("file", file.toString());
         line.put("inWords", report.inWords());
+        line.put("edges", report.edgesInWords());
         line.put("report", report);
         System.out.println(DocumentJson.write(line));
       } catch (InvalidInput e) {

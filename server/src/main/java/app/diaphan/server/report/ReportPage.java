@@ -87,8 +87,8 @@ public final class ReportPage {
                 report.drawn().height(),
                 report.drawn().left(),
                 report.drawn().top()));
-    if (report.alpha() == FileReport.AlphaFound.STRAIGHT) {
-      fact(facts, "Edge when halved", Sentence.of("off by at most %.2f of 255", report.fringe()));
+    if (!report.edgesInWords().isEmpty()) {
+      fact(facts, "Edges", report.edgesInWords());
     }
     fact(facts, "Length", Sentence.of("%,d bytes", report.bytes()));
     fact(facts, "SHA-256", report.sha256());

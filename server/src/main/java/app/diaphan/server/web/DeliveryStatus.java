@@ -16,6 +16,7 @@ import java.util.Optional;
  * @param targetName empty for a delivery made before targets had names
  * @param left where the file lies on its frame, in pixels
  * @param report what is in the file; there once it is done
+ * @param edges what becomes of its edges when an editor halves it; empty if that does not matter
  */
 record DeliveryStatus(
     long id,
@@ -32,9 +33,13 @@ record DeliveryStatus(
     Target target,
     int left,
     int top,
-    Optional<FileReport> report) {
+    Optional<FileReport> report,
+    String edges) {
 
   static DeliveryStatus of(DeliveryEntity delivery, AsDelivered.Now now) {
+    Optional<FileReport> report =
+        Optional.ofNullable(delivery.report())
+            .map(json -> DocumentJson.read(json, FileReport.class, "The report of a delivery"));
     return new DeliveryStatus(
         delivery.id(),
         delivery.overlayId().orElse(0L),
@@ -50,8 +55,8 @@ record DeliveryStatus(
         targetOf(delivery),
         delivery.placeLeft(),
         delivery.placeTop(),
-        Optional.ofNullable(delivery.report())
-            .map(json -> DocumentJson.read(json, FileReport.class, "The report of a delivery")));
+        report,
+        report.map(FileReport::edgesInWords).orElse(""));
   }
 
   static Target targetOf(DeliveryEntity delivery) {
