@@ -14,8 +14,8 @@ import java.util.Arrays;
  * each of one or two bytes, high byte first, which is how both PNG and our TIFF files store them.
  *
  * <p>Straight colours have clean edges: a clear pixel within {@value #MARGIN} px of a drawn one
- * carries the nearest one's colour, so that an editor which scales the file by mixing straight
- * colours mixes in no black.
+ * carries the nearest one's colour, farther away that of what is drawn nearby ({@link FarColours}),
+ * so that an editor which scales the file by mixing straight colours mixes in no black.
  */
 final class SampleRows {
   static final int MARGIN = 8;
@@ -32,6 +32,10 @@ final class SampleRows {
   private final boolean straight;
   private final boolean dither;
   private final boolean cleanEdges;
+  private final ComposedRows composed;
+
+  /** How far from what is drawn pixels may be other than 0. */
+  private final int reach;
 
   /** Red, green and blue of what colours are mixed with by their alpha, 0–1; black adds nothing. */
   private final float[] ground;
@@ -56,6 +60,8 @@ final class SampleRows {
             || carried instanceof Carried.FillAndKey(boolean shaped) && !shaped;
     dither = kind.dither() && depth == BitDepth.EIGHT;
     this.cleanEdges = cleanEdges && straight && part != FilePart.KEY;
+    composed = new ComposedRows(rendering, this.cleanEdges);
+    reach = this.cleanEdges ? FarColours.REACH : MARGIN;
     Colour beneath =
         switch (carried) {
           case Carried.OverColour(Colour colour) -> colour;
@@ -110,10 +116,12 @@ final class SampleRows {
   }
 
   private boolean untouched(int top, int bottom) {
-    Bounds drawn = rendering.drawn().grown(MARGIN, MARGIN);
-    return drawn.empty()
-        || extent.top() + bottom <= drawn.top()
-        || extent.top() + top >= drawn.bottom();
+    Bounds drawn = rendering.drawn();
+    if (drawn.empty()) {
+      return true;
+    }
+    drawn = drawn.grown(reach, reach);
+    return extent.top() + bottom <= drawn.top() || extent.top() + top >= drawn.bottom();
   }
 
   /** Writes the rows from {@code top} to before {@code bottom}, counted within the extent. */
@@ -129,12 +137,16 @@ final class SampleRows {
     int margin = cleanEdges ? MARGIN : dither ? 1 : 0;
     int from = Math.max(0, first - margin);
     int to = Math.min(rendering.canvas().height(), extent.top() + bottom + margin);
-    Bounds near = rendering.drawn().grown(MARGIN, MARGIN).within(rendering.canvas().bounds());
-    float[] pixels = rendering.rows(from, to, near.left(), near.right());
+    Bounds near = rendering.drawn().grown(reach, reach).within(rendering.canvas().bounds());
+    float[] pixels = composed.rows(from, to, near.left(), near.right());
     if (straight) {
       unmultiply(pixels);
     }
     if (cleanEdges) {
+      for (int y = first; y < first + bottom - top; y++) {
+        int at = 4 * near.width() * (y - from);
+        composed.far().fill(y, pixels, at, near.left(), near.width());
+      }
       CleanEdges.spread(pixels, near.width(), first - from, bottom - top);
     }
     int left = Math.max(0, near.left() - extent.left());

@@ -23,6 +23,7 @@ import app.diaphan.core.render.Canvas;
 import java.awt.image.Raster;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
 import javax.imageio.ImageIO;
@@ -30,6 +31,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -121,6 +123,38 @@ class QualityTest {
       }
     }
     assertTrue(worst <= 2.0 / 255, "fringe of " + worst * 255 + "/255");
+  }
+
+  /** As an editor does it that scales straight colours and alphas by themselves. */
+  @ParameterizedTest(name = "{0}")
+  @EnumSource
+  void reducingAFileMixesInNoBlack(Reduction.Filter filter) throws IOException {
+    Overlay overlay =
+        Samples.overlay(
+            FRAME,
+            Samples.text("words", "Slack Water 7&", Samples.centre(), 71, Samples.flat("#e8a33d")),
+            Samples.plate(
+                new PlateShape.Ellipse(),
+                Place.at(PinPoint.TOP_LEFT, Area.FRAME, 21.3, 17.8),
+                91,
+                71,
+                Samples.flat("#e8a33d")));
+    double[] file = decoded(overlay, SIXTEEN_BITS);
+    float[] drawn = Samples.renderer().render(overlay, Canvas.of(FRAME)).pixels();
+    double[] ideal = new double[drawn.length];
+    Arrays.setAll(ideal, i -> drawn[i]);
+    for (int times : new int[] {2, 3, 4, 6, 8, 10, 12}) {
+      Reduction reduction = new Reduction(filter, times);
+      double[] small = reduction.of(file, FRAME.width(), FRAME.height());
+      double[] truly = reduction.of(ideal, FRAME.width(), FRAME.height());
+      double worst = 0;
+      for (int i = 0; i < small.length; i += 4) {
+        for (int c = 0; c < 3; c++) {
+          worst = Math.max(worst, Math.abs(small[i + c] * small[i + 3] - truly[i + c]));
+        }
+      }
+      assertTrue(worst <= 2.0 / 255, "1/" + times + " is off by " + worst * 255 + "/255");
+    }
   }
 
   @Test
