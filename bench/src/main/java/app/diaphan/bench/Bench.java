@@ -45,6 +45,7 @@ public final class Bench {
     groups.put("hand/", ignored -> HandBench.run());
     groups.put("roster/", ignored -> RosterBench.run());
     groups.put("roster/screen", RosterScreenBench::run);
+    groups.put("truth/", TruthBench::run);
     groups.put("trust/start", StartBench::run);
     groups.put("trust/memory", MemoryBench::run);
     groups.put("trust/soak", ignored -> Soak.run(demo, rounds(arguments)));

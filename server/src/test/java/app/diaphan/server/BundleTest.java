@@ -6,23 +6,32 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.memory.Memory;
+import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.picture.PictureShelf;
+import app.diaphan.core.render.Canvas;
+import app.diaphan.core.render.Renderer;
+import app.diaphan.core.render.Rendering;
+import app.diaphan.core.type.ShippedFonts;
 import app.diaphan.server.RunningServer.Answer;
 import app.diaphan.server.bundle.Bundle;
 import app.diaphan.server.bundle.BundleReader;
 import app.diaphan.server.bundle.BundleWriter;
-import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
@@ -139,23 +148,88 @@ class BundleTest {
     return zip.toByteArray();
   }
 
-  @Test
-  void theDemoFollowsThePublishedSchema() throws IOException {
-    String text = Files.readString(Path.of("../docs/bundle.schema.json"));
-    Schema schema =
-        SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12).getSchema(text);
-    for (String overlay : BundleReader.read(DEMO).overlays().keySet()) {
-      var errors =
-          schema.validate(
-              Files.readString(DEMO.resolve("overlays").resolve(overlay)),
-              com.networknt.schema.InputFormat.JSON);
-      assertTrue(errors.isEmpty(), () -> overlay + ": " + errors.stream().limit(4).toList());
+  private static final SchemaRegistry SCHEMAS =
+      SchemaRegistry.withDefaultDialect(
+          SpecificationVersion.DRAFT_2020_12,
+          builder ->
+              builder.schemas(
+                  Map.of("urn:diaphan:bundle:11:overlay", document("bundle.schema.json"))));
+
+  private static String document(String name) {
+    try {
+      return Files.readString(Path.of("../docs").resolve(name));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
     }
-    var wrong =
-        schema.validate(
-            TestOverlays.lowerThird("a").replace("\"shown\"", "\"glow\""),
-            com.networknt.schema.InputFormat.JSON);
-    assertTrue(!wrong.isEmpty(), "the schema refuses unknown fields");
+  }
+
+  private static void assertValid(String schema, String json, String what) {
+    var errors =
+        SCHEMAS.getSchema(document(schema)).validate(json, com.networknt.schema.InputFormat.JSON);
+    assertTrue(errors.isEmpty(), () -> what + ": " + errors.stream().limit(4).toList());
+  }
+
+  @Test
+  void everyJsonOfTheDemoFollowsThePublishedSchemas() throws IOException {
+    assertValid(
+        "package.schema.json", Files.readString(DEMO.resolve("package.json")), "package.json");
+    for (String folder : List.of("overlays", "rosters")) {
+      String schema = folder.equals("overlays") ? "bundle.schema.json" : "roster.schema.json";
+      try (Stream<Path> files = Files.list(DEMO.resolve(folder))) {
+        for (Path file : files.filter(one -> one.toString().endsWith(".json")).toList()) {
+          assertValid(schema, Files.readString(file), file.toString());
+        }
+      }
+    }
+    for (String title :
+        List.of("bundle.schema.json", "package.schema.json", "roster.schema.json")) {
+      assertTrue(document(title).contains("bundle version 11\","), title);
+    }
+  }
+
+  @Test
+  void theSchemasRefuseUnknownFields() throws IOException {
+    for (var wrong :
+        Map.of(
+                "bundle.schema.json", TestOverlays.lowerThird("a").replace("\"shown\"", "\"glow\""),
+                "package.schema.json", CONTENTS.replace("\"clips\"", "\"glow\":1,\"clips\""))
+            .entrySet()) {
+      var errors =
+          SCHEMAS
+              .getSchema(document(wrong.getKey()))
+              .validate(wrong.getValue(), com.networknt.schema.InputFormat.JSON);
+      assertTrue(!errors.isEmpty(), wrong.getKey());
+    }
+  }
+
+  /** Written by somebody who has the documents alone. */
+  @Test
+  void theBundleOfTheDocumentsIsOne() throws IOException {
+    Path bundle = Files.createDirectories(folder.resolve("from-the-documents"));
+    Matcher examples =
+        Pattern.compile("`([^`]+\\.json)`:\\n\\n```json\\n(.*?)```", Pattern.DOTALL)
+            .matcher(document("bundle.md"));
+    while (examples.find()) {
+      Path file = bundle.resolve(examples.group(1));
+      Files.createDirectories(file.getParent());
+      Files.writeString(file, examples.group(2));
+      assertValid(
+          file.getFileName().toString().equals("package.json")
+              ? "package.schema.json"
+              : "bundle.schema.json",
+          examples.group(2),
+          examples.group(1));
+    }
+    Bundle read = BundleReader.read(bundle);
+    assertEquals("Lantern Reach Regatta", read.name());
+    Overlay overlay = read.overlays().get("slack-water.json");
+    Rendering drawn =
+        new Renderer(ShippedFonts.shelf(), PictureShelf.EMPTY, Memory.NONE)
+            .render(overlay, Canvas.of(overlay.frame()));
+    assertEquals(List.of(), drawn.findings());
+    // The plate backs words that hang 60 above title-safe's bottom, 54 above the frame's.
+    assertTrue(drawn.drawn().bottom() < 1080 - 54 - 60 + 18 + 30, drawn.drawn().toString());
+    assertTrue(drawn.drawn().width() > 300, drawn.drawn().toString());
   }
 
   @Test

@@ -63,14 +63,14 @@ final class ComposedRows {
     looked = true;
     float[] all = new float[hold ? 4 * drawn.width() * drawn.height() : 0];
     FarColours.Gathering gathering = new FarColours.Gathering(drawn);
-    IntStream.range(0, gathering.rowsOfBlocks())
+    IntStream.range(0, gathering.bands())
         .parallel()
         .forEach(
-            row -> {
-              int top = gathering.top(row);
-              int bottom = gathering.bottom(row);
+            band -> {
+              int top = gathering.top(band);
+              int bottom = gathering.bottom(band);
               float[] pixels = rendering.rows(top, bottom, drawn.left(), drawn.right());
-              gathering.add(row, pixels);
+              gathering.add(top, bottom, pixels);
               if (hold) {
                 System.arraycopy(
                     pixels, 0, all, 4 * drawn.width() * (top - drawn.top()), pixels.length);

@@ -5,18 +5,19 @@ import app.diaphan.core.raster.Bounds;
 /**
  * Colours for clear pixels farther from what is drawn than {@link CleanEdges} goes pixel by pixel:
  * those of the nearest block of pixels in which something is drawn. An editor that makes a file
- * twelve times smaller by Lanczos' filter looks 36 px to each side of a pixel, so that it meets
- * clear ones up to 72 px away; the colours go somewhat farther than that. Whole blocks of one
- * colour cost a file next to nothing.
+ * twelve times smaller by Lanczos' filter looks 36 px to each side of a pixel. What lies still
+ * farther away has no weight that a file of 8 bits could show; whole blocks of one colour cost a
+ * file next to nothing.
  *
  * <p>Nearest blocks are found by the two passes of P.-E. Danielsson, "Euclidean distance mapping"
  * (1980).
  */
 final class FarColours {
   /** In px. */
-  static final int REACH = 96;
+  static final int REACH = 40;
 
   private static final int BLOCK = 8;
+  private static final int ROWS_TOGETHER = 8;
   private static final int BLOCKS_AROUND = REACH / BLOCK;
 
   /** Its blocks lie as those of the whole frame do. */
@@ -33,7 +34,7 @@ final class FarColours {
     this.colours = colours;
   }
 
-  /** Adds up what is drawn in each block. Rows of blocks are added side by side. */
+  /** Adds up what is drawn in each block. */
   static final class Gathering {
     private final Bounds drawn;
     private final int firstColumn;
@@ -53,30 +54,34 @@ final class FarColours {
       sums = new double[4 * across * down];
     }
 
-    int rowsOfBlocks() {
-      return down;
+    /** Whole rows of blocks each, which can be added side by side. */
+    int bands() {
+      return (down + ROWS_TOGETHER - 1) / ROWS_TOGETHER;
     }
 
-    /** The first row of pixels that belongs to a row of blocks. */
-    int top(int row) {
-      return Math.max(drawn.top(), BLOCK * (firstRow + row));
+    /** The first row of pixels of a band. */
+    int top(int band) {
+      return Math.max(drawn.top(), BLOCK * (firstRow + ROWS_TOGETHER * band));
     }
 
-    int bottom(int row) {
-      return Math.min(drawn.bottom(), BLOCK * (firstRow + row + 1));
+    int bottom(int band) {
+      return Math.min(drawn.bottom(), BLOCK * (firstRow + ROWS_TOGETHER * (band + 1)));
     }
 
     /**
-     * @param pixels premultiplied, of the columns that are drawn
+     * @param pixels premultiplied, of these rows and the columns that are drawn
      */
-    void add(int row, float[] pixels) {
-      int width = drawn.width();
-      for (int i = 0; i < pixels.length / 4; i++) {
-        if (pixels[4 * i + 3] > 0) {
-          int column = Math.floorDiv(drawn.left() + i % width, BLOCK) - firstColumn;
-          int at = 4 * (row * across + column);
-          for (int c = 0; c < 4; c++) {
-            sums[at + c] += pixels[4 * i + c];
+    void add(int top, int bottom, float[] pixels) {
+      int from = 0;
+      for (int y = top; y < bottom; y++) {
+        int row = 4 * across * (Math.floorDiv(y, BLOCK) - firstRow);
+        for (int x = drawn.left(); x < drawn.right(); x++, from += 4) {
+          if (pixels[from + 3] > 0) {
+            int at = row + 4 * (Math.floorDiv(x, BLOCK) - firstColumn);
+            sums[at] += pixels[from];
+            sums[at + 1] += pixels[from + 1];
+            sums[at + 2] += pixels[from + 2];
+            sums[at + 3] += pixels[from + 3];
           }
         }
       }

@@ -15,6 +15,7 @@ import java.awt.font.FontRenderContext;
 import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
 import java.util.Map;
+import java.util.function.UnaryOperator;
 
 /** What every drawing surface remembers: its transform, paint, stroke, font and hints. */
 abstract class DrawingState extends Graphics2D {
@@ -24,6 +25,7 @@ abstract class DrawingState extends Graphics2D {
   private AffineTransform transform;
   private Paint paint = Color.BLACK;
   private Stroke stroke = new BasicStroke();
+  private UnaryOperator<Stroke> restroke = own -> own;
   private Composite composite = AlphaComposite.SrcOver;
   private Color background = new Color(0, true);
   private Font font = new Font(Font.SANS_SERIF, Font.PLAIN, 12);
@@ -43,6 +45,7 @@ abstract class DrawingState extends Graphics2D {
     transform = new AffineTransform(like.transform);
     paint = like.paint;
     stroke = like.stroke;
+    restroke = like.restroke;
     composite = like.composite;
     background = like.background;
     font = like.font;
@@ -156,7 +159,14 @@ abstract class DrawingState extends Graphics2D {
 
   @Override
   public void setStroke(Stroke other) {
-    stroke = other;
+    stroke = restroke.apply(other);
+  }
+
+  /**
+   * @param change what becomes of strokes that are set from now on
+   */
+  final void restroke(UnaryOperator<Stroke> change) {
+    restroke = change;
   }
 
   @Override

@@ -15,7 +15,6 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.encryption.InvalidPasswordException;
-import org.apache.pdfbox.rendering.PDFRenderer;
 
 /** Reads PDF files: each page is a drawing of shapes on clear ground. */
 final class PdfReader {
@@ -83,8 +82,7 @@ final class PdfReader {
     synchronized (document) {
       FigureList figures = new FigureList();
       try {
-        new PDFRenderer(document)
-            .renderPageToGraphics(index, new FigureRecorder(figures, toPixels));
+        new PdfPages(document).renderPageToGraphics(index, new FigureRecorder(figures, toPixels));
       } catch (IOException | UncheckedIOException e) {
         throw damaged(name, e);
       } catch (OutOfMemoryError e) {

@@ -213,4 +213,34 @@ class VectorPictureTest {
     assertPixel(large, 100, 50, 70, 0, 0, 0, 0);
     assertEquals("PDF", PictureReader.header("card.pdf", pdf()).format());
   }
+
+  /** A tenth of a point is one pixel at ten times the size, and a tenth of one at its own. */
+  @Test
+  void thinLinesOfPdfFilesStayThin() throws IOException {
+    byte[] file;
+    try (PDDocument document = new PDDocument()) {
+      PDPage only = new PDPage(new PDRectangle(40, 20));
+      document.addPage(only);
+      try (PDPageContentStream page = new PDPageContentStream(document, only)) {
+        page.setLineWidth(0.1f);
+        page.moveTo(5, 10.05f);
+        page.lineTo(35, 10.05f);
+        page.stroke();
+        page.setLineWidth(2);
+        page.moveTo(5, 4);
+        page.lineTo(35, 4);
+        page.stroke();
+      }
+      ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+      document.save(bytes);
+      file = bytes.toByteArray();
+    }
+    VectorPicture picture = read("lines.pdf", file);
+    float[] large = drawn(picture, 10);
+    assertEquals(0, large[4 * (98 * 400 + 200) + 3], 1e-3);
+    assertEquals(1, large[4 * (99 * 400 + 200) + 3], 1e-3);
+    assertEquals(0, large[4 * (100 * 400 + 200) + 3], 1e-3);
+    assertEquals(0.1, drawn(picture, 1)[4 * (9 * 40 + 20) + 3], 1e-3);
+    assertEquals(1, drawn(picture, 1)[4 * (15 * 40 + 20) + 3], 1e-3, "wider ones are as they were");
+  }
 }
