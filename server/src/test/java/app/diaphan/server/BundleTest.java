@@ -227,8 +227,9 @@ class BundleTest {
         new Renderer(ShippedFonts.shelf(), PictureShelf.EMPTY, Memory.NONE)
             .render(overlay, Canvas.of(overlay.frame()));
     assertEquals(List.of(), drawn.findings());
-    // The plate backs words that hang 60 above title-safe's bottom, 54 above the frame's.
-    assertTrue(drawn.drawn().bottom() < 1080 - 54 - 60 + 18 + 30, drawn.drawn().toString());
+    // Words 60 above title-safe, which ends 54 above the frame; below them the plate and its
+    // shadow.
+    assertEquals(1080 - 54 - 60 + 18 + 22, drawn.drawn().bottom(), 22, drawn.drawn().toString());
     assertTrue(drawn.drawn().width() > 300, drawn.drawn().toString());
   }
 
