@@ -152,6 +152,8 @@ public final class EdgeField {
 
     private double meanX;
     private double meanY;
+    private final int[] candidates = new int[9];
+    private int count;
 
     Places(Visitor visitor) {
       this.visitor = visitor;
@@ -184,11 +186,42 @@ public final class EdgeField {
         return;
       }
       double side = 1.0 / finer;
+      findCandidates(pixel);
       for (int i = 0; i < finer * finer; i++) {
         double across = x + (i % finer + 0.5) * side - 0.5;
         double down = y + (i / finer + 0.5) * side - 0.5;
-        tell(pixel, across, down, side);
+        tell(pixel, nearest(across * stepX, down * stepY), across, down, side);
       }
+    }
+
+    /** Lines that may be the nearest ones somewhere in a pixel through which a fold runs. */
+    private void findCandidates(int pixel) {
+      count = 0;
+      for (int dy = -1; dy <= 1; dy++) {
+        for (int dx = -1; dx <= 1; dx++) {
+          int beside = pixel + dy * width + dx;
+          if (beside >= 0 && beside < nearest.length && nearest[beside] != NONE) {
+            candidates[count++] = nearest[beside];
+          }
+        }
+      }
+    }
+
+    /** Of both sides of the fold: following one side's lines never leads to the other's. */
+    private int nearest(double px, double py) {
+      int best = contour.nearest(candidates[0], px, py);
+      double least = contour.square(best, px, py);
+      for (int i = 1; i < count; i++) {
+        if (candidates[i] != candidates[i - 1]) {
+          int line = contour.nearest(candidates[i], px, py);
+          double square = contour.square(line, px, py);
+          if (square < least) {
+            best = line;
+            least = square;
+          }
+        }
+      }
+      return best;
     }
 
     /** Whether the line nearest to the pixel beside gives the same direction, about. */
@@ -202,11 +235,16 @@ public final class EdgeField {
       return dx * found[2] + dy * found[3] >= FOLDED;
     }
 
-    /** Tells of a place at or beside the middle of a pixel. */
+    /** Tells of the middle of a pixel. */
     void tell(int pixel, double across, double down, double side) {
+      int line = contour.nearest(nearest[pixel], across * stepX, down * stepY);
+      tell(pixel, line, across, down, side);
+    }
+
+    /** Tells of a place at or beside the middle of a pixel, whose nearest line is known. */
+    private void tell(int pixel, int line, double across, double down, double side) {
       double px = across * stepX;
       double py = down * stepY;
-      int line = contour.nearest(nearest[pixel], px, py);
       double square = contour.square(line, px, py);
       double far = Math.max(stepX, stepY);
       // Away from the edge the nearest pixel's middle lies on the same side.

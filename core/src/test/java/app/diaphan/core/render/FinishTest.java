@@ -38,6 +38,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Each finish against its formula. */
 class FinishTest {
@@ -330,6 +331,43 @@ class FinishTest {
       double difference = 255 * sum / count;
       assertTrue(difference <= 1, finish.getClass().getSimpleName() + " differs by " + difference);
     }
+  }
+
+  /**
+   * A bar so narrow that its two slopes meet: which of them a place lies on must not depend on
+   * where the pixels are.
+   */
+  @ParameterizedTest
+  @ValueSource(doubles = {0, 31})
+  void theRidgeOfAThinStrokeLiesWhereItLies(double turn) {
+    Relief relief =
+        new Relief(true, 10, Relief.Profile.ROUND, 1.2, -120, 38, false, RED, 1, BLUE, 1, 1);
+    Frame frame = Frame.of(120, 120);
+    Place turned =
+        new Place(
+            new Hook.OfFrame(Area.FRAME), PinPoint.CENTRE, PinPoint.CENTRE, 0.3, 0.2, turn, false);
+    Overlay overlay =
+        Samples.overlay(
+            frame,
+            Samples.plate(new PlateShape.Rectangle(), turned, 7.4, 90, Samples.flat("#808080"))
+                .withLook(finished(1, relief)));
+    float[] small = renderer.render(overlay, Canvas.of(frame)).pixels();
+    float[] large = renderer.render(overlay, Canvas.scaled(frame, 4)).pixels();
+    int off = 0;
+    for (int y = 30; y < 90; y++) { // Without the ends of the bar.
+      for (int x = 0; x < 120; x++) {
+        double most = 0;
+        for (int c = 0; c < 3; c++) {
+          double sum = 0;
+          for (int i = 0; i < 16; i++) {
+            sum += large[4 * ((4 * y + i / 4) * 480 + 4 * x + i % 4) + c];
+          }
+          most = Math.max(most, Math.abs(sum / 16 - small[4 * (y * 120 + x) + c]));
+        }
+        off += most > 20.0 / 255 ? 1 : 0;
+      }
+    }
+    assertTrue(off < 25, off + " of 500 pixels are off");
   }
 
   @Test
