@@ -2,12 +2,15 @@ package app.diaphan.core.deliver;
 
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.render.Rendering;
-import java.util.Optional;
 import java.util.stream.IntStream;
 
 /**
- * A drawing put together once for all that looks at its pixels, if they are few enough to be held;
- * else each time they are asked for.
+ * A drawing whose pixels have been looked at once for the colours of clear ones far from what is
+ * drawn. If they are few enough they are held; else they are put together again when they are asked
+ * for.
+ *
+ * <p>All is made before anybody asks: to wait for work that is done side by side, with a lock in
+ * hand, would have two files wait for each other.
  */
 final class ComposedRows {
   /** Of four floats: 16 MiB. */
@@ -16,25 +19,37 @@ final class ComposedRows {
   private final Rendering rendering;
   private final Bounds drawn;
   private final boolean hold;
-  private final boolean farColours;
-  private float[] held;
-  private Optional<FarColours> far = Optional.empty();
-  private boolean looked;
 
-  /**
-   * @param farColours whether the colours for clear pixels far from what is drawn are wanted
-   */
-  ComposedRows(Rendering rendering, boolean farColours) {
+  /** Premultiplied pixels of what is drawn; nothing if they are not held. */
+  private final float[] held;
+
+  private final FarColours far;
+
+  ComposedRows(Rendering rendering) {
     this.rendering = rendering;
-    this.farColours = farColours;
     drawn = rendering.drawn().within(rendering.canvas().bounds());
-    hold = farColours && (long) drawn.width() * drawn.height() <= MOST_HELD;
+    hold = (long) drawn.width() * drawn.height() <= MOST_HELD;
+    held = new float[hold ? 4 * drawn.width() * drawn.height() : 0];
+    FarColours.Gathering gathering = new FarColours.Gathering(drawn);
+    IntStream.range(0, gathering.bands())
+        .parallel()
+        .forEach(
+            band -> {
+              int top = gathering.top(band);
+              int bottom = gathering.bottom(band);
+              float[] pixels = rendering.rows(top, bottom, drawn.left(), drawn.right());
+              gathering.add(top, bottom, pixels);
+              if (hold) {
+                System.arraycopy(
+                    pixels, 0, held, 4 * drawn.width() * (top - drawn.top()), pixels.length);
+              }
+            });
+    far = gathering.colours();
   }
 
   /** Premultiplied pixels of these rows and columns, which hold all that is drawn in the rows. */
   float[] rows(int top, int bottom, int left, int right) {
-    look();
-    if (held == null) {
+    if (!hold) {
       return rendering.rows(top, bottom, left, right);
     }
     int width = right - left;
@@ -52,31 +67,6 @@ final class ComposedRows {
 
   /** What clear pixels far away are given. */
   FarColours far() {
-    look();
-    return far.orElseThrow();
-  }
-
-  private synchronized void look() {
-    if (looked || !farColours) {
-      return;
-    }
-    looked = true;
-    float[] all = new float[hold ? 4 * drawn.width() * drawn.height() : 0];
-    FarColours.Gathering gathering = new FarColours.Gathering(drawn);
-    IntStream.range(0, gathering.bands())
-        .parallel()
-        .forEach(
-            band -> {
-              int top = gathering.top(band);
-              int bottom = gathering.bottom(band);
-              float[] pixels = rendering.rows(top, bottom, drawn.left(), drawn.right());
-              gathering.add(top, bottom, pixels);
-              if (hold) {
-                System.arraycopy(
-                    pixels, 0, all, 4 * drawn.width() * (top - drawn.top()), pixels.length);
-              }
-            });
-    far = Optional.of(gathering.colours());
-    held = hold ? all : null;
+    return far;
   }
 }

@@ -8,6 +8,7 @@ import app.diaphan.core.file.FilePart;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.render.Rendering;
 import java.util.Arrays;
+import java.util.Optional;
 
 /**
  * The rows of a delivered file as whole numbers: as many channels as the part of the target has,
@@ -32,7 +33,9 @@ final class SampleRows {
   private final boolean straight;
   private final boolean dither;
   private final boolean cleanEdges;
-  private final ComposedRows composed;
+
+  /** Where clear pixels are given colours. */
+  private final Optional<ComposedRows> composed;
 
   /** How far from what is drawn pixels may be other than 0. */
   private final int reach;
@@ -60,7 +63,7 @@ final class SampleRows {
             || carried instanceof Carried.FillAndKey(boolean shaped) && !shaped;
     dither = kind.dither() && depth == BitDepth.EIGHT;
     this.cleanEdges = cleanEdges && straight && part != FilePart.KEY;
-    composed = new ComposedRows(rendering, this.cleanEdges);
+    composed = this.cleanEdges ? Optional.of(new ComposedRows(rendering)) : Optional.empty();
     reach = this.cleanEdges ? FarColours.REACH : MARGIN;
     Colour beneath =
         switch (carried) {
@@ -138,14 +141,17 @@ final class SampleRows {
     int from = Math.max(0, first - margin);
     int to = Math.min(rendering.canvas().height(), extent.top() + bottom + margin);
     Bounds near = rendering.drawn().grown(reach, reach).within(rendering.canvas().bounds());
-    float[] pixels = composed.rows(from, to, near.left(), near.right());
+    float[] pixels =
+        composed.isPresent()
+            ? composed.get().rows(from, to, near.left(), near.right())
+            : rendering.rows(from, to, near.left(), near.right());
     if (straight) {
       unmultiply(pixels);
     }
-    if (cleanEdges) {
+    if (composed.isPresent()) {
       for (int y = first; y < first + bottom - top; y++) {
         int at = 4 * near.width() * (y - from);
-        composed.far().fill(y, pixels, at, near.left(), near.width());
+        composed.get().far().fill(y, pixels, at, near.left(), near.width());
       }
       CleanEdges.spread(pixels, near.width(), first - from, bottom - top);
     }

@@ -30,7 +30,11 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
 import java.util.concurrent.ForkJoinPool;
+import java.util.concurrent.Future;
+import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
@@ -247,5 +251,29 @@ class DeliveryTest {
     assertThrows(InvalidInput.class, () -> FileInspector.inspect(file));
     Path words = Files.writeString(folder.resolve("words.png"), "not a picture");
     assertThrows(InvalidInput.class, () -> FileInspector.inspect(words));
+  }
+
+  /** Each is put together side by side within itself too, and none may hold what another needs. */
+  @Test
+  void manyFilesAtATimeDoNotWaitForEachOther() throws Exception {
+    try (ExecutorService files = Executors.newFixedThreadPool(4)) {
+      List<Future<List<Delivered>>> all = new ArrayList<>();
+      for (int i = 0; i < 60; i++) {
+        String name = "file-" + i;
+        all.add(
+            files.submit(
+                () ->
+                    new Deliverer(Samples.renderer(), Sidecar::toString)
+                        .deliver(
+                            Samples.lowerThird(Samples.HD),
+                            Target.png(Samples.HD),
+                            folder,
+                            name,
+                            Progress.NONE)));
+      }
+      for (Future<List<Delivered>> one : all) {
+        assertEquals(1920, one.get(60, TimeUnit.SECONDS).getFirst().report().width());
+      }
+    }
   }
 }
