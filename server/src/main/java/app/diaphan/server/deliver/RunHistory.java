@@ -160,7 +160,7 @@ class RunHistory {
 
   /** What was running when the last process ended did not come to its end. */
   void closeInterrupted() throws IOException {
-    for (DeliveryEntity delivery : deliveries.findByState(DeliveryEntity.State.RUNNING)) {
+    for (DeliveryEntity delivery : deliveries.running()) {
       delivery.ended(
           DeliveryEntity.State.BROKEN_OFF,
           "Diaphan was stopped while this file was being written; nothing of it was kept. Deliver again.",
@@ -168,7 +168,7 @@ class RunHistory {
       deliveries.save(delivery);
       SafeFile.removeUnfinished(Path.of(delivery.path()).getParent());
     }
-    for (DeliveryRun run : runs.findByState(DeliveryRun.State.RUNNING)) {
+    for (DeliveryRun run : runs.running()) {
       end(run, DeliveryRun.State.STOPPED, "Diaphan was stopped while this was being delivered.");
     }
   }

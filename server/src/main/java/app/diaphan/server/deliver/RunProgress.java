@@ -80,7 +80,9 @@ final class RunProgress {
 
   private String doing() {
     if (!unsaved.isEmpty()) {
-      return "waiting until it can be noted down. " + unsaved;
+      return calledOff
+          ? "called off; it ends as soon as that can be noted down. " + unsaved
+          : "waiting until it can be noted down. " + unsaved;
     }
     if (!underWay.isEmpty()) {
       return "writing " + String.join(" and ", underWay.keySet());

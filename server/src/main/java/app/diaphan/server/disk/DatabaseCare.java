@@ -7,11 +7,13 @@ import java.sql.Connection;
 import java.sql.SQLException;
 import java.time.Clock;
 import java.time.Duration;
+import java.util.Arrays;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
+import org.flywaydb.core.api.MigrationInfoService;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -38,11 +40,19 @@ class DatabaseCare implements FlywayMigrationStrategy {
 
   @Override
   public void migrate(Flyway flyway) {
-    boolean old = flyway.info().current() != null && flyway.info().pending().length > 0;
-    if (old) {
+    MigrationInfoService tables = flyway.info();
+    if (tables.current() != null) {
+      if (asTheyShouldBe(tables)) {
+        return; // Working it out once more is a twentieth of a start.
+      }
       backUp(flyway.getConfiguration().getDataSource());
     }
     flyway.migrate();
+  }
+
+  private static boolean asTheyShouldBe(MigrationInfoService tables) {
+    return tables.pending().length == 0
+        && Arrays.stream(tables.all()).noneMatch(migration -> migration.getState().isFailed());
   }
 
   /** Looked at every hour, since a computer may sleep or be closed for days. */

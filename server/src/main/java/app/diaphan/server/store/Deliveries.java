@@ -33,7 +33,9 @@ public interface Deliveries extends JpaRepository<DeliveryEntity, Long> {
           + " and d.rosterRowId in (select r.id from RosterRowEntity r where r.rosterId = ?1) order by d.id desc")
   List<DeliveryEntity> findDoneOfRoster(Long rosterId);
 
-  List<DeliveryEntity> findByState(DeliveryEntity.State state);
+  /** Asked at every start, and so in SQL: a query language is slow to be read the first time. */
+  @Query(nativeQuery = true, value = "select * from delivery where state = 'RUNNING'")
+  List<DeliveryEntity> running();
 
   /** The revisions of an overlay that files were made of. */
   @Query("select distinct d.revision from DeliveryEntity d where d.overlayId = ?1")

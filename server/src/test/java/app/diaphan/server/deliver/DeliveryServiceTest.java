@@ -25,6 +25,7 @@ import app.diaphan.core.targets.NamedTarget;
 import app.diaphan.core.targets.PlannedFile;
 import app.diaphan.core.targets.TargetList;
 import app.diaphan.server.TestOverlays;
+import app.diaphan.server.disk.DatabaseTrouble;
 import app.diaphan.server.disk.UntilSaved;
 import app.diaphan.server.json.DocumentJson;
 import app.diaphan.server.memory.MemoryBudget;
@@ -46,6 +47,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CountDownLatch;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -152,8 +154,8 @@ class DeliveryServiceTest {
   void whatWasInterruptedIsClosedAndItsRestRemoved() throws IOException {
     DeliveryEntity interrupted = running("bug.png");
     DeliveryRun unfinished = new DeliveryRun(3L, 4, Instant.EPOCH);
-    when(deliveries.findByState(DeliveryEntity.State.RUNNING)).thenReturn(List.of(interrupted));
-    when(runs.findByState(DeliveryRun.State.RUNNING)).thenReturn(List.of(unfinished));
+    when(deliveries.running()).thenReturn(List.of(interrupted));
+    when(runs.running()).thenReturn(List.of(unfinished));
     Path rest = Files.createTempFile(folder, ".", ".unfinished");
     service.closeInterrupted();
     assertEquals(DeliveryEntity.State.BROKEN_OFF, interrupted.state());
@@ -211,6 +213,35 @@ class DeliveryServiceTest {
     service.callOff(5L);
     verify(run, timeout(5000))
         .ended(eq(DeliveryRun.State.STOPPED), eq(new RunEnd(0, 0, 0, 3)), any(), any());
+    verify(deliverer, never()).deliver(any(), any(), any(), eq("lower"), any());
+  }
+
+  @Test
+  void aRunThatIsCalledOffWhileTheDiskIsFullSaysSoAndEndsOnceThereIsRoom() throws Exception {
+    planned(line("bug", ""), line("card", ""), line("lower", ""));
+    when(runs.findById(5L)).thenReturn(Optional.of(run));
+    when(deliverer.deliver(any(), any(), any(), any(), any()))
+        .thenReturn(List.of(delivered("bug.png")));
+    DatabaseTrouble full = DatabaseTrouble.FULL;
+    CountDownLatch waiting = new CountDownLatch(1);
+    CountDownLatch room = new CountDownLatch(1);
+    when(untilSaved.save(any(), any()))
+        .thenAnswer(
+            asked -> {
+              asked.<Consumer<DatabaseTrouble>>getArgument(1).accept(full);
+              waiting.countDown();
+              room.await();
+              return asked.<Supplier<?>>getArgument(0).get();
+            });
+    service.start(3L, ALL);
+    waiting.await();
+    assertEquals("waiting until it can be noted down. " + full.what(), service.howFar(run).doing());
+    service.callOff(5L);
+    assertEquals(
+        "called off; it ends as soon as that can be noted down. " + full.what(),
+        service.howFar(run).doing());
+    room.countDown();
+    verify(run, timeout(5000)).ended(eq(DeliveryRun.State.STOPPED), any(), any(), any());
     verify(deliverer, never()).deliver(any(), any(), any(), eq("lower"), any());
   }
 
