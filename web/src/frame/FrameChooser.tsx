@@ -1,8 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
 import { answer, api, type Frame, type FrameEntry } from "../api/client";
 import { areaOf, displayWidth, sameFrame } from "../stage/geometry";
-import { HD } from "./hd";
+import { OwnSizeFields } from "./OwnSizeFields";
 
 interface Props {
   frame: Frame;
@@ -37,7 +36,7 @@ export function FrameChooser({ frame, onChoose }: Props) {
           </ul>
         </section>
       ))}
-      <OwnSize frame={frame} onChoose={onChoose} />
+      <OwnSizeFields frame={frame} onChoose={onChoose} />
     </div>
   );
 }
@@ -96,139 +95,5 @@ export function FrameShape({ frame, box = 76 }: { frame: Frame; box?: number }) 
         ))}
       </svg>
     </span>
-  );
-}
-
-const LEAST = 16;
-const MOST = 16384;
-
-function problemOf(typed: string, side: string): string {
-  const number = Number(typed);
-  if (typed.trim() === "" || !Number.isInteger(number)) {
-    return `The ${side} is “${typed}”; give a whole number of pixels.`;
-  }
-  return number < LEAST || number > MOST
-    ? `The ${side} is ${number} pixels; give ${LEAST} to ${MOST}.`
-    : "";
-}
-
-function problemOfDots(typed: string): string {
-  const number = Number(typed);
-  return typed.trim() === "" || !Number.isInteger(number) || number < 1 || number > 10_000
-    ? `“${typed}” dots per inch cannot be; give a whole number from 1 to 10000.`
-    : "";
-}
-
-function problemOfVideo(typed: string, height: number): string {
-  const number = Number(typed);
-  return typed.trim() === "" || !Number.isInteger(number) || number < LEAST || number > height
-    ? `The video has “${typed}” lines; give ${LEAST} to ${height}, the height of the card.`
-    : "";
-}
-
-function OwnSize({ frame, onChoose }: Props) {
-  const [width, setWidth] = useState(String(frame.width));
-  const [height, setHeight] = useState(String(frame.height));
-  const [inches, setInches] = useState(false);
-  const [dots, setDots] = useState("96");
-  const [seen, setSeen] = useState<"whole" | "scrolled" | null>(null);
-  const [lines, setLines] = useState(String(frame.videoHeight));
-  const pixels = (typed: string) =>
-    inches ? String(Math.round(Number(typed.replace(",", ".")) * Number(dots))) : typed;
-  const wide = Number(pixels(width));
-  const high = Number(pixels(height));
-  // What is as wide as now and higher is most likely a card that an editor will scroll.
-  const scrolls =
-    seen === null ? wide === frame.width && high > frame.videoHeight : seen === "scrolled";
-  const problem =
-    problemOf(pixels(width), "width") ||
-    problemOf(pixels(height), "height") ||
-    (inches ? problemOfDots(dots) : "") ||
-    (scrolls ? problemOfVideo(lines, high) : "");
-  return (
-    <section aria-label="Own size" className="lg:col-span-2">
-      <h2 className="mb-1.5 text-xs font-semibold uppercase tracking-wide opacity-75">Own size</h2>
-      <form
-        className="flex flex-wrap items-center gap-2"
-        onSubmit={(event) => {
-          event.preventDefault();
-          if (problem) return;
-          onChoose({
-            width: wide,
-            height: high,
-            pixelAspect: "1/1",
-            scan: "PROGRESSIVE",
-            safeAreas: { name: "Own", actionX: 4, actionY: 4, titleX: 6, titleY: 6 },
-            ownMargin: frame.ownMargin,
-            dotsPerInch: inches ? Number(dots) : HD.dotsPerInch,
-            videoHeight: scrolls ? Number(lines) : high,
-          });
-        }}
-      >
-        <input
-          aria-label="Own width"
-          className="input input-sm w-24"
-          value={width}
-          onChange={(event) => setWidth(event.target.value)}
-        />
-        ×
-        <input
-          aria-label="Own height"
-          className="input input-sm w-24"
-          value={height}
-          onChange={(event) => setHeight(event.target.value)}
-        />
-        <select
-          aria-label="Unit"
-          className="select select-sm w-28"
-          value={inches ? "inches" : "pixels"}
-          onChange={(event) => setInches(event.target.value === "inches")}
-        >
-          <option value="pixels">pixels</option>
-          <option value="inches">inches</option>
-        </select>
-        {inches && (
-          <label className="flex items-center gap-1">
-            at
-            <input
-              aria-label="Dots per inch"
-              className="input input-sm w-18"
-              value={dots}
-              onChange={(event) => setDots(event.target.value)}
-            />
-            dots per inch
-          </label>
-        )}
-        <select
-          aria-label="How it is seen"
-          className="select select-sm w-44"
-          value={scrolls ? "scrolled" : "whole"}
-          onChange={(event) => setSeen(event.target.value === "scrolled" ? "scrolled" : "whole")}
-        >
-          <option value="whole">seen whole</option>
-          <option value="scrolled">scrolled through</option>
-        </select>
-        {scrolls && (
-          <label className="flex items-center gap-1">
-            a video of
-            <input
-              aria-label="Lines of the video"
-              className="input input-sm w-20"
-              value={lines}
-              onChange={(event) => setLines(event.target.value)}
-            />
-            lines
-          </label>
-        )}
-        <button type="submit" className="btn btn-sm" disabled={problem !== ""}>
-          Use this size
-        </button>
-        {problem && (
-          <span role="alert" className="text-sm text-error">
-            {problem}
-          </span>
-        )}
-      </form>
-    </section>
   );
 }

@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import { answer, api, type Frame, type Overlay } from "../api/client";
 import { BackdropLayer } from "../backdrops/Backdrop";
@@ -21,15 +21,19 @@ export function FramePage() {
   const navigate = useNavigate();
   const [offered, setOffered] = useState<Overlay | null>(null);
   const [problem, setProblem] = useState("");
+  const asked = useRef<Frame | null>(null);
   if (!overlay) return null;
   const offer = async (frame: Frame) => {
     setProblem("");
+    asked.current = frame;
     if (sameFrame(frame, overlay.frame)) {
       setOffered(null);
       return;
     }
     try {
-      setOffered(await answer(api.POST("/api/reframed", { body: { overlay, frame } })));
+      const reframed = await answer(api.POST("/api/reframed", { body: { overlay, frame } }));
+      // A size is typed figure by figure, and answers may come out of turn.
+      if (asked.current === frame) setOffered(reframed);
     } catch (e) {
       setProblem(e instanceof Error ? e.message : String(e));
     }

@@ -5,10 +5,17 @@ import { Bar } from "../app/Bar";
 import { useHouse } from "../house/useHouse";
 import { StarterChoice } from "../starters/StarterChoice";
 import { keyOf, useStarters } from "../starters/useStarters";
+import { sameFrame } from "../stage/geometry";
 import { Notice } from "../ui/Notice";
+import { useRested } from "../ui/useRested";
 import { FrameChooser } from "./FrameChooser";
 import { FrameSummary } from "./FrameSummary";
 import { HD } from "./hd";
+
+const REST_MS = 300;
+
+/** What an overlay is called to which no name was given. */
+const UNNAMED = "New overlay";
 
 /** Begins an overlay: its name, the frame it is for, and what it begins with. */
 export function NewOverlayPage() {
@@ -18,9 +25,13 @@ export function NewOverlayPage() {
   const [starter, setStarter] = useState(asked);
   const [name, setName] = useState(asked);
   const [frame, setFrame] = useState(HD);
-  const starters = useStarters(frame, packageId);
+  // A size of one's own is typed figure by figure.
+  const rested = useRested(frame, REST_MS) ?? frame;
+  const starters = useStarters(rested, packageId);
   const { house } = useHouse(packageId);
   const chosen = starters.find((one) => keyOf(one) === starter);
+  // Drawn for the frame that is chosen, and not for the one before.
+  const fits = chosen !== undefined && sameFrame(chosen.overlay.frame, frame);
   const choose = (next: DrawnStarter | null) => {
     // A name of one's own stays.
     if (name === "" || name === chosen?.overlay.name) setName(next?.overlay.name ?? "");
@@ -34,7 +45,7 @@ export function NewOverlayPage() {
         api.POST("/api/packages/{id}/overlays", {
           params: { path: { id: packageId } },
           body: {
-            name: name.trim(),
+            name: name.trim() || UNNAMED,
             frame: { ...frame, ownMargin: house.ownMargin },
             stack: chosen?.overlay.stack ?? [],
             forTargets: chosen?.overlay.forTargets ?? [],
@@ -72,7 +83,7 @@ export function NewOverlayPage() {
                 maxLength={120}
                 value={name}
                 onChange={(event) => setName(event.target.value)}
-                placeholder="Skipper lower third"
+                placeholder={UNNAMED}
               />
             </label>
             <FrameSummary frame={frame} />
@@ -85,7 +96,7 @@ export function NewOverlayPage() {
               type="submit"
               className="btn btn-primary mt-3 w-full"
               // A starter that is not here yet must not become an empty overlay.
-              disabled={name.trim() === "" || (starter !== "" && !chosen)}
+              disabled={starter !== "" && !fits}
             >
               Compose it
             </button>

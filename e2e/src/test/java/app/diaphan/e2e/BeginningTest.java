@@ -91,14 +91,53 @@ class BeginningTest {
         .click();
     starter(page, "Quotation").click();
     assertThat(name).hasValue("Semi-final");
+    Overlay made = begun(page);
+    assertEquals("Semi-final", made.name());
+    assertEquals(1920, made.frame().height());
+    assertTrue(((TextPiece) Pieces.get(made, "words")).words().startsWith("A sentence"));
+  }
+
+  private Overlay begun(Page page) {
     button(page, "Compose it").click();
     page.waitForURL(Pattern.compile("/overlays/\\d+/compose"));
     upToDate(page);
     long id = Long.parseLong(page.url().replaceAll(".*/overlays/(\\d+)/.*", "$1"));
-    Overlay made = PackageStore.documentOf(browser.bean(PackageStore.class).overlay(id));
-    assertEquals("Semi-final", made.name());
-    assertEquals(1920, made.frame().height());
-    assertTrue(((TextPiece) Pieces.get(made, "words")).words().startsWith("A sentence"));
+    return PackageStore.documentOf(browser.bean(PackageStore.class).overlay(id));
+  }
+
+  @Test
+  void anOverlayIsBegunOnTheSizeThatWasTypedLastAndIsCalledSomething() throws IOException {
+    browser.loadDemo();
+    Page page = browser.page();
+    browser.open("/packages/1/new");
+    page.getByLabel("Own width").fill("1920/2");
+    page.getByLabel("Own height").fill("540 px");
+    Overlay empty = begun(page);
+    assertEquals("New overlay", empty.name());
+    assertEquals(960, empty.frame().width());
+    assertEquals(540, empty.frame().height());
+
+    browser.open("/packages/1/new");
+    starter(page, "Title card").click();
+    assertThat(page.getByLabel("Name of the overlay")).hasValue("Title card");
+    double before = begunAt(page, "1080", "1080");
+    browser.open("/packages/1/new");
+    starter(page, "Title card").click();
+    assertThat(page.getByLabel("Name of the overlay")).hasValue("Title card");
+    double after = begunAt(page, "540", "540");
+    assertEquals(before / 2, after, 1, "its pieces are those of the frame, not of the one before");
+  }
+
+  /** The height of its words. */
+  private double begunAt(Page page, String width, String height) {
+    page.getByLabel("Own width").fill(width);
+    page.getByLabel("Own height").fill(height);
+    Overlay card = begun(page);
+    return card.stack().stream()
+        .filter(TextPiece.class::isInstance)
+        .mapToDouble(piece -> ((TextPiece) piece).runs().getFirst().size())
+        .max()
+        .orElseThrow();
   }
 
   @Test

@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyList;
 import static org.mockito.ArgumentMatchers.eq;
+import static org.mockito.Mockito.doAnswer;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.timeout;
@@ -225,14 +226,15 @@ class DeliveryServiceTest {
     DatabaseTrouble full = DatabaseTrouble.FULL;
     CountDownLatch waiting = new CountDownLatch(1);
     CountDownLatch room = new CountDownLatch(1);
-    when(untilSaved.save(any(), any()))
-        .thenAnswer(
+    doAnswer(
             asked -> {
               asked.<Consumer<DatabaseTrouble>>getArgument(1).accept(full);
               waiting.countDown();
               room.await();
               return asked.<Supplier<?>>getArgument(0).get();
-            });
+            })
+        .when(untilSaved)
+        .save(any(), any());
     service.start(3L, ALL);
     waiting.await();
     assertEquals("waiting until it can be noted down. " + full.what(), service.howFar(run).doing());
