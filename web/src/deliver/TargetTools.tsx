@@ -1,5 +1,6 @@
 import { ArrowLeft, ArrowRight, Copy, Plus, Trash2 } from "lucide-react";
 import type { NamedTarget } from "../api/client";
+import { NameInput } from "../ui/NameInput";
 import { PLAIN_TARGET } from "./plainTarget";
 import { renameAt } from "./retarget";
 import { freeName, NEW_TARGET } from "./targetName";
@@ -50,16 +51,12 @@ export function TargetTools({ targets, chosen, onChoose }: Props) {
   ] as const;
   return (
     <div className="mb-1 flex items-center gap-1">
-      <input
-        aria-label="Name of the target"
+      <NameInput
+        label="Name of the target"
         className="input input-sm min-w-0 flex-1 font-medium"
-        maxLength={60}
-        value={chosen.name}
-        onKeyDown={(event) => {
-          if (event.key === "Enter") event.preventDefault();
-        }}
-        onChange={(event) => {
-          const name = event.target.value;
+        longest={60}
+        name={chosen.name}
+        onChange={(name) => {
           renameAt(chosen.name, name);
           changeTargets(
             targets.map((target) => (target === chosen ? { ...target, name } : target)),

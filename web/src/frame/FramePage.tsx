@@ -7,6 +7,7 @@ import { useOverlay } from "../document/overlayStore";
 import { displayWidth, sameFrame, sizeInWords } from "../stage/geometry";
 import { Composite } from "../stage/Composite";
 import { useDrawing } from "../stage/useDrawing";
+import { NameInput } from "../ui/NameInput";
 import { Notice } from "../ui/Notice";
 import { FrameChooser } from "./FrameChooser";
 import { FrameSummary } from "./FrameSummary";
@@ -49,12 +50,12 @@ export function FramePage() {
           <span className="mb-1 block text-xs font-semibold uppercase tracking-wide opacity-75">
             Name of the overlay
           </span>
-          <input
+          <NameInput
+            label="Name of the overlay"
             className="input w-full"
-            maxLength={120}
-            value={overlay.name}
-            onChange={(event) => {
-              const name = event.target.value;
+            longest={120}
+            name={overlay.name}
+            onChange={(name) => {
               if (name.trim() !== "") {
                 change((same) => ({ ...same, name }), "Rename the overlay", "overlay-name");
               }

@@ -12,6 +12,10 @@ interface Props {
   onChange: (next: (piece: PicturePiece) => PicturePiece, did: string, key: string) => void;
 }
 
+/** Of a side, in px; the core refuses what lies beyond. */
+const LEAST = 0.1;
+const MOST = 100_000;
+
 const FITS = [
   ["CONTAIN", "contained in"],
   ["COVER", "covering"],
@@ -54,6 +58,14 @@ export function PictureSection({ piece, pictures, onChange }: Props) {
       side,
     );
   };
+  // The other side has its bounds as well.
+  const bounds = (side: "width" | "height") => {
+    const share = proportional ? piece[side] / piece[side === "width" ? "height" : "width"] : 1;
+    return {
+      least: Math.ceil(LEAST * Math.max(1, share) * 100) / 100,
+      most: Math.floor(MOST * Math.min(1, share) * 100) / 100,
+    };
+  };
   const shown = own && pictureScale(piece, own);
   const cropped = Object.values(piece.crop).some((share) => share > 0);
   return (
@@ -77,14 +89,14 @@ export function PictureSection({ piece, pictures, onChange }: Props) {
         <NumberField
           label="Width"
           value={piece.width}
-          least={0.1}
+          {...bounds("width")}
           onChange={(width) => sized("width", width)}
         />{" "}
         ×{" "}
         <NumberField
           label="Height"
           value={piece.height}
-          least={0.1}
+          {...bounds("height")}
           unit=" px"
           onChange={(height) => sized("height", height)}
         />

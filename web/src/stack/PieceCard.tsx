@@ -13,6 +13,7 @@ import {
 import { memo } from "react";
 import type { DrawnPiece, Piece } from "../api/client";
 import { arrange } from "../document/arrange";
+import { NameInput } from "../ui/NameInput";
 import { useOverlay } from "../document/overlayStore";
 import { allPieces, groupsAround } from "../document/tree";
 import { wordsOf } from "../document/runs";
@@ -145,16 +146,12 @@ export function PieceActions({ piece }: { piece: Piece }) {
   const { changePiece } = useOverlay.getState();
   return (
     <div className="flex items-center gap-0.5 border-t border-base-300 px-3 py-1">
-      <input
-        type="text"
-        aria-label="Name of the piece"
+      <NameInput
+        label="Name of the piece"
         className="word min-w-0 flex-1"
-        maxLength={80}
-        value={piece.name}
-        onChange={(event) => {
-          const name = event.target.value;
-          changePiece(piece.id, (same) => ({ ...same, name }), "Rename", "name");
-        }}
+        longest={80}
+        name={piece.name}
+        onChange={(name) => changePiece(piece.id, (same) => ({ ...same, name }), "Rename", "name")}
       />
       <HolderChoice piece={piece} />
       <StackButtons />

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.overlay.PicturePiece;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.Pieces;
 import app.diaphan.core.overlay.PlatePiece;
@@ -193,5 +194,38 @@ class TypingTest {
     assertThat(compose.labelled("Pin: point")).isFocused();
     page.keyboard().press("Alt+PageUp");
     assertThat(compose.labelled("Words")).isFocused();
+  }
+
+  @Test
+  void aPictureThatKeepsItsShapeHasBothItsSidesWithinTheirBounds() throws IOException {
+    Compose compose = Compose.open(browser, 2);
+    Page page = compose.page();
+    compose.choose("Pennant: Picture");
+    compose.labelled("Width").fill("0");
+    compose.labelled("Width").press("Enter");
+    assertThat(said(page)).containsText("Width: no less than");
+    PicturePiece thin = (PicturePiece) compose.piece("pennant");
+    assertEquals(0.1, thin.height());
+    assertTrue(thin.width() > 0.15 && thin.width() < 0.25, "in proportion");
+    compose.labelled("Height").fill("100 000");
+    compose.labelled("Height").press("Enter");
+    PicturePiece wide = (PicturePiece) compose.piece("pennant");
+    assertTrue(wide.width() > 99_000 && wide.width() <= 100_000, "as wide as can be");
+    assertTrue(wide.height() > 49_000 && wide.height() < 60_000, "in proportion");
+  }
+
+  @Test
+  void escapeBringsANameBackAndEnterIsDoneWithIt() throws IOException {
+    Compose compose = Compose.open(browser, 2);
+    compose.choose("Pennant: Picture");
+    Locator name = compose.labelled("Name of the piece");
+    name.fill("Flag");
+    name.press("Enter");
+    assertThat(compose.labelled("Stage")).isFocused();
+    assertEquals("Flag", compose.piece("pennant").name());
+    name.fill("Something else");
+    name.press("Escape");
+    assertThat(name).hasValue("Flag");
+    assertEquals("Flag", compose.piece("pennant").name());
   }
 }
