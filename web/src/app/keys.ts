@@ -14,11 +14,22 @@ function nameOf(event: KeyboardEvent): string {
   return parts.join("+");
 }
 
-function typing(target: EventTarget | null): boolean {
-  return (
-    target instanceof HTMLElement &&
-    (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName))
-  );
+/** Inputs that are no fields of text. */
+const NOT_TYPED = /^(button|checkbox|color|file|radio|range|reset|submit)$/;
+
+/**
+ * Whether a field with the focus takes the key. Where text is typed it takes all; a list to choose
+ * from and a slider leave undoing and the like to the page.
+ */
+function forField(event: KeyboardEvent): boolean {
+  const { target } = event;
+  if (!(target instanceof HTMLElement)) return false;
+  const list = target instanceof HTMLSelectElement;
+  if (list || (target instanceof HTMLInputElement && NOT_TYPED.test(target.type))) {
+    // Alt with an arrow opens a list.
+    return !event.ctrlKey && !event.metaKey && !(event.altKey && event.key.length === 1);
+  }
+  return target.isContentEditable || /^(INPUT|TEXTAREA)$/.test(target.tagName);
 }
 
 const CONTROLS =
@@ -42,7 +53,7 @@ export function useKeys(keys: Keys): void {
   });
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      if (event.defaultPrevented || typing(event.target) || forControl(event)) return;
+      if (event.defaultPrevented || forField(event) || forControl(event)) return;
       if (document.querySelector("dialog[open]")) return;
       const action = newest.current[nameOf(event)];
       if (action) {

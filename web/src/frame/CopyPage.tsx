@@ -40,8 +40,10 @@ function Copying({ saved }: { saved: SavedOverlay }) {
   const [frame, setFrame] = useState<Frame>(saved.overlay.frame);
   const [lengths, setLengths] = useState<Lengths>("FOLLOW_FRAME");
   const [problem, setProblem] = useState("");
+  const [making, setMaking] = useState(false);
   const make = async () => {
     setProblem("");
+    setMaking(true);
     try {
       const made = await answer(
         api.POST("/api/overlays/{id}/copies", {
@@ -52,6 +54,7 @@ function Copying({ saved }: { saved: SavedOverlay }) {
       void navigate(`/overlays/${made.id}/compose`);
     } catch (e) {
       setProblem(e instanceof Error ? e.message : String(e));
+      setMaking(false);
     }
   };
   return (
@@ -72,7 +75,12 @@ function Copying({ saved }: { saved: SavedOverlay }) {
           .
         </p>
         {problem && <Notice>{problem}</Notice>}
-        <button type="button" className="btn btn-primary w-full" onClick={() => void make()}>
+        <button
+          type="button"
+          className="btn btn-primary w-full"
+          disabled={making}
+          onClick={() => void make()}
+        >
           Make the copy
         </button>
       </div>

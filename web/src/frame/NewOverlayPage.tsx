@@ -38,8 +38,10 @@ export function NewOverlayPage() {
     setStarter(next ? keyOf(next) : "");
   };
   const [problem, setProblem] = useState("");
+  const [making, setMaking] = useState(false);
   const create = async () => {
     setProblem("");
+    setMaking(true);
     try {
       const saved = await answer(
         api.POST("/api/packages/{id}/overlays", {
@@ -55,6 +57,7 @@ export function NewOverlayPage() {
       void navigate(`/overlays/${saved.id}/compose`);
     } catch (e) {
       setProblem(e instanceof Error ? e.message : String(e));
+      setMaking(false);
     }
   };
   return (
@@ -96,7 +99,7 @@ export function NewOverlayPage() {
               type="submit"
               className="btn btn-primary mt-3 w-full"
               // A starter that is not here yet must not become an empty overlay.
-              disabled={starter !== "" && !fits}
+              disabled={making || (starter !== "" && !fits)}
             >
               Compose it
             </button>

@@ -92,14 +92,11 @@ export function OwnSizeFields({ frame, onChoose }: Props) {
             a video of {field("Lines of the video", "lines", "w-20")} lines
           </label>
         )}
-        <button
-          type="submit"
-          className={`btn btn-sm ${inUse ? "btn-outline btn-primary" : ""}`}
-          aria-pressed={inUse}
-          disabled={"problem" in size}
-        >
-          Use this size
-        </button>
+        {!inUse && (
+          <button type="submit" className="btn btn-sm" disabled={"problem" in size}>
+            Use this size
+          </button>
+        )}
         {"problem" in size && (
           <span role="alert" className="text-sm text-error">
             {size.problem}

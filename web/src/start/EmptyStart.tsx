@@ -1,4 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
 import { useNavigate } from "react-router";
 import { answer, api, type DrawnStarter } from "../api/client";
 import { HD } from "../frame/hd";
@@ -26,8 +27,15 @@ export function EmptyStart() {
   });
   const navigate = useNavigate();
   const { problem, attempt } = useAttempt(["packages"]);
+  // A double click begins one programme.
+  const [beginning, setBeginning] = useState(false);
+  const once = async (work: () => Promise<unknown>) => {
+    setBeginning(true);
+    await attempt(work);
+    setBeginning(false);
+  };
   const begin = (query: string) =>
-    void attempt(async () => {
+    void once(async () => {
       const made = await answer(api.POST("/api/packages", { body: { name: FIRST } }));
       void navigate(`/packages/${made.id}/new${query}`);
     });
@@ -47,18 +55,20 @@ export function EmptyStart() {
         <button
           type="button"
           className="btn btn-primary"
+          disabled={beginning}
           onClick={() => begin(`?starter=${encodeURIComponent(SHOWN[0]?.[0] ?? "")}`)}
         >
           Begin with a starter
         </button>
-        <button type="button" className="btn" onClick={() => begin("")}>
+        <button type="button" className="btn" disabled={beginning} onClick={() => begin("")}>
           Begin with an empty frame
         </button>
         {demo.data?.offered && (
           <button
             type="button"
             className="btn"
-            onClick={() => void attempt(() => answer(api.POST("/api/demo")))}
+            disabled={beginning}
+            onClick={() => void once(() => answer(api.POST("/api/demo")))}
           >
             Look at the demo
           </button>

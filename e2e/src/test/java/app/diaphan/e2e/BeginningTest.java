@@ -101,6 +101,10 @@ class BeginningTest {
     button(page, "Compose it").click();
     page.waitForURL(Pattern.compile("/overlays/\\d+/compose"));
     upToDate(page);
+    return open(page);
+  }
+
+  private Overlay open(Page page) {
     long id = Long.parseLong(page.url().replaceAll(".*/overlays/(\\d+)/.*", "$1"));
     return PackageStore.documentOf(browser.bean(PackageStore.class).overlay(id));
   }
@@ -112,7 +116,13 @@ class BeginningTest {
     browser.open("/packages/1/new");
     page.getByLabel("Own width").fill("1920/2");
     page.getByLabel("Own height").fill("540 px");
-    Overlay empty = begun(page);
+    int before = browser.bean(PackageStore.class).overlaysOf(1L).size();
+    button(page, "Compose it").focus();
+    page.keyboard().type("  "); // The space bar presses it, and so does an impatient second press.
+    page.waitForURL(Pattern.compile("/overlays/\\d+/compose"));
+    upToDate(page);
+    assertEquals(before + 1, browser.bean(PackageStore.class).overlaysOf(1L).size());
+    Overlay empty = open(page);
     assertEquals("New overlay", empty.name());
     assertEquals(960, empty.frame().width());
     assertEquals(540, empty.frame().height());
@@ -120,12 +130,12 @@ class BeginningTest {
     browser.open("/packages/1/new");
     starter(page, "Title card").click();
     assertThat(page.getByLabel("Name of the overlay")).hasValue("Title card");
-    double before = begunAt(page, "1080", "1080");
+    double large = begunAt(page, "1080", "1080");
     browser.open("/packages/1/new");
     starter(page, "Title card").click();
     assertThat(page.getByLabel("Name of the overlay")).hasValue("Title card");
-    double after = begunAt(page, "540", "540");
-    assertEquals(before / 2, after, 1, "its pieces are those of the frame, not of the one before");
+    double small = begunAt(page, "540", "540");
+    assertEquals(large / 2, small, 1, "its pieces are those of the frame, not of the one before");
   }
 
   /** The height of its words. */

@@ -228,4 +228,21 @@ class TypingTest {
     assertThat(name).hasValue("Flag");
     assertEquals("Flag", compose.piece("pennant").name());
   }
+
+  @Test
+  void undoWorksWhereAChoiceWasJustMade() throws IOException {
+    Compose compose = Compose.open(browser, 2);
+    compose.choose("Plate: Plate");
+    Locator shape = compose.labelled("Shape");
+    String was = shape.locator("option:checked").textContent();
+    shape.selectOption("ellipse");
+    compose.saved();
+    shape.press("Control+z");
+    assertThat(shape.locator("option:checked")).hasText(was);
+    shape.press("Control+Shift+z");
+    assertThat(shape.locator("option:checked")).hasText("ellipse");
+    // A letter chooses from the list and means nothing else there.
+    shape.press("h");
+    assertThat(compose.button("Hide Plate")).isVisible();
+  }
 }
