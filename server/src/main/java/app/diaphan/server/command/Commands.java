@@ -29,6 +29,7 @@ public final class Commands {
           "convert", ConvertCommand::new,
           "restore", RestoreCommand::new,
           "trial", TrialCommand::new,
+          "lift", LiftCommand::new,
           "train", TrainCommand::new);
 
   private Commands() {}
