@@ -21,11 +21,8 @@ public interface Memory {
   /** Forgets everything, for want of memory elsewhere. */
   void clear();
 
-  /**
-   * What a key takes whose text says all that is in it: two bytes a letter for the text, and as
-   * much again for the objects.
-   */
+  /** What a key takes, with all that it holds and its place in the memory. */
   static long bytesOf(Object key) {
-    return 64 + 4L * key.toString().length();
+    return 64 + ObjectBytes.of(key);
   }
 }

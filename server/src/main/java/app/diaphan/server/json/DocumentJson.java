@@ -25,6 +25,7 @@ public final class DocumentJson {
   public static JsonMapper.Builder shaped(JsonMapper.Builder builder) {
     DocumentShapes.all().forEach(builder::addMixIn);
     return builder
+        .addModule(new PlainConstructors())
         .disable(MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)
         .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
         .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
