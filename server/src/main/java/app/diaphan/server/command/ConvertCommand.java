@@ -2,6 +2,7 @@ package app.diaphan.server.command;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.deliver.FileName;
+import app.diaphan.core.deliver.OwnFolder;
 import app.diaphan.core.deliver.SafeFile;
 import app.diaphan.core.interchange.OpenRasterFile;
 import app.diaphan.core.interchange.SvgFile;
@@ -45,6 +46,7 @@ final class ConvertCommand implements Callable<Integer> {
 
   @Override
   public Integer call() throws IOException {
+    OwnFolder.required(folder);
     Bundle bundle = BundleReader.read(bundleFile);
     Renderer renderer = BundleRenderer.of(bundle);
     boolean failed = false;

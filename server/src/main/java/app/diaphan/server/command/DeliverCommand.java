@@ -4,6 +4,7 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
 import app.diaphan.core.deliver.Delivered;
 import app.diaphan.core.deliver.Deliverer;
+import app.diaphan.core.deliver.OwnFolder;
 import app.diaphan.core.deliver.Progress;
 import app.diaphan.core.deliver.SideBySide;
 import app.diaphan.core.overlay.Overlay;
@@ -64,6 +65,7 @@ final class DeliverCommand implements Callable<Integer> {
   @Override
   public Integer call() throws IOException {
     rosterOptions.checkAlone();
+    OwnFolder.required(folder);
     Bundle bundle = BundleReader.read(bundleFile);
     List<NamedTarget> targets = targetOptions.of(bundle.targets(), rosterOptions.given());
     DeliveryLines lines = new DeliveryLines(report != null);

@@ -29,12 +29,16 @@ final class RestoreCommand implements Callable<Integer> {
     DataFolder folder = new DataFolder(data);
     Backups backups = new Backups(folder);
     List<Path> all = backups.all();
+    String none = Sentence.of("There is no backup in %s.", folder.backups());
     if (list) {
       all.forEach(file -> System.out.println(file.getFileName()));
+      if (all.isEmpty()) {
+        System.err.println(none);
+      }
       return 0;
     }
     if (all.isEmpty() && backup == null) {
-      throw new InvalidInput(Sentence.of("There is no backup in %s.", folder.backups()));
+      throw new InvalidInput(none);
     }
     Path chosen = backup == null ? all.getFirst() : folder.backups().resolve(backup).normalize();
     if (!chosen.startsWith(folder.backups())) {

@@ -3,41 +3,18 @@ package app.diaphan.server.deliver;
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
 import app.diaphan.core.deliver.FileName;
+import app.diaphan.core.deliver.OwnFolder;
 import app.diaphan.server.DataFolder;
 import app.diaphan.server.store.GraphicsPackage;
 import app.diaphan.server.store.PackageStore;
-import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
-import java.util.Set;
 import org.springframework.stereotype.Service;
 
 /** Where a package's files are delivered: in a folder of its own, or in one that was chosen. */
 @Service
 public class DeliveryFolder {
-  /** First steps of paths that lead to what belongs to the system. */
-  private static final Set<String> SYSTEM =
-      Set.of(
-          "bin",
-          "boot",
-          "dev",
-          "etc",
-          "lib",
-          "lib32",
-          "lib64",
-          "libx32",
-          "proc",
-          "run",
-          "sbin",
-          "sys",
-          "usr",
-          "System",
-          "Library",
-          "Windows",
-          "Program Files",
-          "Program Files (x86)");
-
   private final PackageStore store;
   private final DataFolder data;
 
@@ -87,29 +64,15 @@ public class DeliveryFolder {
               "There is no folder \"%s\" on this computer. Make it first, or choose another.",
               wanted));
     }
-    Path real = realPath(folder);
+    Path real = OwnFolder.required(folder);
     if (data.path().startsWith(real) || real.startsWith(data.path())) {
       throw new InvalidInput(
           Sentence.of("Diaphan keeps its own data in \"%s\"; deliver to another folder.", wanted));
-    }
-    if (real.getNameCount() == 0 || SYSTEM.contains(real.getName(0).toString())) {
-      throw new InvalidInput(
-          Sentence.of(
-              "\"%s\" belongs to the system of this computer; deliver to a folder of your own.",
-              wanted));
     }
     if (!Files.isWritable(folder)) {
       throw new InvalidInput(
           Sentence.of("Nothing can be written in the folder \"%s\". Choose another.", wanted));
     }
     return folder.normalize();
-  }
-
-  private static Path realPath(Path folder) {
-    try {
-      return folder.toRealPath();
-    } catch (IOException e) {
-      throw new InvalidInput(Sentence.of("The folder \"%s\" cannot be looked at.", folder));
-    }
   }
 }

@@ -134,4 +134,23 @@ class DeliverCommandTest {
     assertTrue(refused.errors().contains("\""), refused.errors());
     assertFalse(Files.exists(folder.resolve("slack-water.svg")));
   }
+
+  @Test
+  void foldersOfTheSystemAndFilesAreNoPlaceToDeliverTo() throws IOException {
+    Path file = Files.createFile(folder.resolve("file"));
+    for (String command : List.of("deliver", "convert")) {
+      for (String place : List.of("/etc/diaphan-test", file.toString())) {
+        String[] as = command.equals("convert") ? new String[] {"--as", "ora"} : new String[0];
+        CommandRun run =
+            CommandRun.of(
+                Stream.concat(
+                        Stream.of(command, DEMO, "--overlay", BUG, "--to", place), Stream.of(as))
+                    .toArray(String[]::new));
+        assertEquals(1, run.code(), place);
+        assertTrue(run.errors().contains("a folder of your own"), run.errors());
+      }
+    }
+    assertFalse(Files.exists(Path.of("/etc/diaphan-test")));
+    assertEquals(List.of("file"), files());
+  }
 }
