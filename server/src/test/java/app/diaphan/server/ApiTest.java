@@ -10,6 +10,7 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.net.Socket;
+import java.net.http.HttpRequest;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
@@ -232,5 +233,28 @@ class ApiTest {
     assertTrue(
         own.equals(RunningServer.JSON.readTree(Files.readString(kept))),
         "The API has changed: run this test with -Ddiaphan.keep-description=true");
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "GET, /api/nothing, 404, nothing at this address",
+    "GET, /api/overlays/abc, 400, cannot be read",
+    "PATCH, /api/packages, 405, cannot be done",
+    "POST, /api/packages, 415, cannot be taken in",
+  })
+  void whatIsAskedAmissIsAnsweredInASentenceThatQuotesNoProgram(
+      String method, String path, int status, String words) {
+    Answer answer =
+        SERVER.send(
+            SERVER
+                .to(path)
+                .header("Content-Type", "text/x-other")
+                .method(
+                    method, HttpRequest.BodyPublishers.ofString(method.equals("POST") ? "a" : "")));
+    assertEquals(status, answer.status());
+    assertTrue(answer.detail().contains(words), answer.detail());
+    assertTrue(answer.detail().endsWith("."), answer.detail());
+    assertTrue(
+        answer.raw().headers().firstValue("Content-Type").orElse("").contains("problem+json"));
   }
 }

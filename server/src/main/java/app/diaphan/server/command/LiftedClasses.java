@@ -1,5 +1,6 @@
 package app.diaphan.server.command;
 
+import app.diaphan.core.Sentence;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.lang.classfile.ClassFile;
@@ -47,8 +48,10 @@ final class LiftedClasses {
           put(to, entry, changed.orElse(content));
         }
         String told =
-            "%d class files were changed for Diaphan: the same code as class files of Java 7.%n";
-        put(to, new ZipEntry(TOLD), told.formatted(count).getBytes(StandardCharsets.UTF_8));
+            Sentence.of(
+                "%d class files were changed for Diaphan: the same code as class files of Java 7.",
+                count);
+        put(to, new ZipEntry(TOLD), told.getBytes(StandardCharsets.UTF_8));
       }
       if (count == 0) {
         return false;

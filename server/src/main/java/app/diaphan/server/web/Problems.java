@@ -16,6 +16,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.TypeMismatchException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -111,6 +112,26 @@ class Problems extends ResponseEntityExceptionHandler {
     return ProblemDetail.forStatusAndDetail(
         HttpStatus.INTERNAL_SERVER_ERROR,
         "Something went wrong in Diaphan itself. Nothing saved was lost; the log says more.");
+  }
+
+  /** What the framework would say is for those who program with it. */
+  @Override
+  protected ResponseEntity<Object> handleExceptionInternal(
+      Exception e, Object body, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+    boolean own = body != null && !(e instanceof TypeMismatchException);
+    ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, ofAnAddress(status));
+    return super.handleExceptionInternal(e, own ? body : problem, headers, status, request);
+  }
+
+  private static String ofAnAddress(HttpStatusCode status) {
+    return switch (status.value()) {
+      case 404 -> "There is nothing at this address.";
+      case 405 -> "This cannot be done at this address.";
+      case 406 -> "What is there cannot be given in the form that was asked for.";
+      case 415 -> "What was sent is of a kind that cannot be taken in here.";
+      default ->
+          "A value in the address, or a part of what was sent, is missing or cannot be read.";
+    };
   }
 
   @Override
