@@ -19,6 +19,8 @@ import app.diaphan.core.overlay.PlateShape;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -105,6 +107,42 @@ class PicturesFromTheWorldTest {
     assertPixel(gif, 4, 2, 0, 255, 0, 0, 255);
     assertEquals(List.of(Notes.ANIMATED), gif.notes());
     assertEquals(6, PictureReader.header("made", bytes(ANIMATED_GIF)).width());
+  }
+
+  /** 2 × 2, from below: half red and green, then clear blue and a dark colour at a quarter. */
+  private static byte[] bitmap(int head, boolean masks) {
+    int[] pixels = {0x80ff0000, 0xff00ff00, 0x000000ff, 0x400a141e};
+    ByteBuffer file = ByteBuffer.allocate(14 + head + 16).order(ByteOrder.LITTLE_ENDIAN);
+    file.put((byte) 'B').put((byte) 'M').putInt(file.capacity()).putInt(0).putInt(14 + head);
+    file.putInt(head).putInt(2).putInt(2).putShort((short) 1).putShort((short) 32);
+    file.putInt(masks ? 3 : 0).putInt(16).putInt(2835).putInt(2835).putInt(0).putInt(0);
+    if (masks) {
+      file.putInt(0xff0000).putInt(0xff00).putInt(0xff).putInt(0xff000000);
+      if (head > 56) {
+        file.putInt(0x73524742); // sRGB
+      }
+    }
+    file.position(14 + head);
+    for (int pixel : pixels) {
+      file.putInt(pixel);
+    }
+    return file.array();
+  }
+
+  /** The head of 40 bytes has no word of alpha, so its fourth byte is none. */
+  @ParameterizedTest
+  @CsvSource({"56", "108", "124"})
+  void aBitmapWhoseHeadTellsOfAlphaKeepsIt(int head) {
+    PictureFile file = PictureReader.readFile("made", bitmap(head, true));
+    assertEquals("BMP", file.format());
+    assertEquals(PictureFile.AlphaFound.USED, file.alpha());
+    assertPixel(file, 0, 1, 0, 255, 0, 0, 128);
+    assertPixel(file, 1, 1, 0, 0, 255, 0, 255);
+    assertPixel(file, 0, 0, 0, 0, 0, 0, 0);
+    assertPixel(file, 1, 0, 1, 10, 20, 30, 64);
+    PictureFile solid = PictureReader.readFile("made", bitmap(40, false));
+    assertPixel(solid, 0, 1, 0, 255, 0, 0, 255);
+    assertPixel(solid, 0, 0, 0, 0, 0, 255, 255);
   }
 
   private static byte[] bytes(String encoded) {
