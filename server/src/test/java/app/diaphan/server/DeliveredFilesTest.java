@@ -10,6 +10,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.zip.ZipEntry;
@@ -161,8 +162,7 @@ class DeliveredFilesTest {
     assertEquals(1, later.path("files").size());
   }
 
-  @Test
-  void aSideFileComesAlongWhateverTheName() throws IOException {
+  private void askForASideFile() {
     String target =
         TestOverlays.target("Key", 320, 180, "PNG", "EIGHT", "turn-key")
             .replace("\"sidecar\":false", "\"sidecar\":true");
@@ -171,6 +171,11 @@ class DeliveredFilesTest {
         SERVER.put(
             "/api/packages/" + packageId + "/targets", "{\"targets\":[%s]}".formatted(target));
     assertEquals(200, kept.status(), () -> kept.body().toString());
+  }
+
+  @Test
+  void aSideFileComesAlongWhateverTheName() throws IOException {
+    askForASideFile();
     Map<String, byte[]> zip = zip(deliver(packageId));
     assertTrue(zip.containsKey("turn-key.png"), zip.keySet()::toString);
     assertTrue(
@@ -180,11 +185,15 @@ class DeliveredFilesTest {
 
   @Test
   void filesHaveTheRightsThatFilesInTheirFolderHave() throws IOException {
+    askForASideFile();
     deliver(packageId);
     Path ordinary = Files.createFile(folder.resolve("ordinary"));
-    assertEquals(
-        Files.getPosixFilePermissions(ordinary),
-        Files.getPosixFilePermissions(folder.resolve("lower-third.png")));
+    for (String file : List.of("turn-key.png", "turn-key.json")) {
+      assertEquals(
+          Files.getPosixFilePermissions(ordinary),
+          Files.getPosixFilePermissions(folder.resolve(file)),
+          file);
+    }
   }
 
   @Test
