@@ -37,13 +37,17 @@ final class AlphaCount {
     }
     int first = different / pixel;
     clear += first;
+    if (sample == 1) {
+      bytes(y, first, samples, at + pixel - 1, pixel);
+      all += width;
+      return false;
+    }
     for (int x = first, i = at + x * pixel + pixel - sample; x < width; x++, i += pixel) {
-      int alpha =
-          sample == 1 ? samples[i] & 0xff : (samples[i] & 0xff) << 8 | samples[i + 1] & 0xff;
+      int alpha = (samples[i] & 0xff) << 8 | samples[i + 1] & 0xff;
       if (alpha == 0) {
         clear++;
       } else {
-        if (alpha == (sample == 1 ? 0xff : 0xffff)) {
+        if (alpha == 0xffff) {
           solid++;
         }
         left = Math.min(left, x);
@@ -54,6 +58,39 @@ final class AlphaCount {
     }
     all += width;
     return false;
+  }
+
+  /**
+   * Without a branch that nobody could foretell: dithered alphas go up and down by one.
+   *
+   * @param first the first column that may be drawn
+   * @param at where the alpha of column 0 is
+   */
+  private void bytes(int y, int first, byte[] samples, int at, int pixel) {
+    int zeros = 0;
+    int whole = 0;
+    for (int x = first, i = at + first * pixel; x < width; x++, i += pixel) {
+      int alpha = samples[i] & 0xff;
+      zeros += alpha - 1 >>> 31;
+      whole += alpha + 1 >> 8;
+    }
+    clear += zeros;
+    solid += whole;
+    if (zeros == width - first) {
+      return;
+    }
+    int from = first;
+    while (samples[at + from * pixel] == 0) {
+      from++;
+    }
+    int to = width - 1;
+    while (samples[at + to * pixel] == 0) {
+      to--;
+    }
+    left = Math.min(left, from);
+    right = Math.max(right, to);
+    top = top < 0 ? y : top;
+    bottom = y;
   }
 
   /** Rows without alpha are solid throughout. */

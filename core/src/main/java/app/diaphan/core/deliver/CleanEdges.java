@@ -10,6 +10,8 @@ final class CleanEdges {
   /** As drawn pixels are nearest to themselves. */
   private static final byte[] DRAWN = new byte[256];
 
+  private static final byte[] FAR = far();
+
   private CleanEdges() {}
 
   /**
@@ -63,44 +65,64 @@ final class CleanEdges {
   }
 
   private static void fillRow(float[] pixels, int width, int y, byte[] nearest) {
-    int lastNear = Integer.MIN_VALUE / 2;
-    int ahead = 0;
-    for (int x = 0; x < width; x++) {
-      // Most of a row is drawn.
-      int many = Math.min(DRAWN.length, width - x);
-      int drawn = Arrays.mismatch(nearest, x, x + many, DRAWN, 0, many);
-      if (drawn != 0) {
-        x += (drawn < 0 ? many : drawn) - 1;
-        lastNear = x;
-        ahead = x + 1;
-        continue;
-      }
-      while (ahead < width && ahead <= x + REACH) {
-        if (nearest[ahead] != NONE) {
-          lastNear = ahead;
-        }
-        ahead++;
-      }
-      if (lastNear >= x - REACH) {
-        fill(pixels, width, x, y, nearest);
+    int x = 0;
+    while (x < width) {
+      if (nearest[x] == 0) {
+        x = runEnd(nearest, x, DRAWN);
+      } else if (nearest[x] == NONE) {
+        // Of a run of far columns only its ends have something near.
+        int end = runEnd(nearest, x, FAR);
+        int first = x == 0 ? x : Math.min(end, x + REACH);
+        fill(pixels, width, x, first, y, nearest);
+        fill(pixels, width, Math.max(first, end == width ? end : end - REACH), end, y, nearest);
+        x = end;
+      } else {
+        fill(pixels, width, x, x + 1, y, nearest);
+        x++;
       }
     }
   }
 
-  private static void fill(float[] pixels, int width, int x, int y, byte[] nearest) {
-    int best = REACH * REACH + 1;
-    int source = -1;
-    for (int i = Math.max(0, x - REACH); i <= Math.min(width - 1, x + REACH); i++) {
-      if (nearest[i] != NONE) {
-        int distance = (i - x) * (i - x) + nearest[i] * nearest[i];
-        if (distance < best) {
-          best = distance;
-          source = 4 * ((y + nearest[i]) * width + i);
+  /** Where the columns end that are like one, from it on. */
+  private static int runEnd(byte[] nearest, int x, byte[] like) {
+    while (x < nearest.length) {
+      int many = Math.min(like.length, nearest.length - x);
+      int run = Arrays.mismatch(nearest, x, x + many, like, 0, many);
+      if (run >= 0) {
+        return x + run;
+      }
+      x += many;
+    }
+    return x;
+  }
+
+  private static void fill(float[] pixels, int width, int from, int to, int y, byte[] nearest) {
+    for (int x = from; x < to; x++) {
+      int best = REACH * REACH + 1;
+      int found = -1;
+      for (int away = 0; away * away <= best && away <= REACH; away++) {
+        for (int side = -1; side <= 1; side += 2) {
+          int i = x + side * away;
+          if (i >= 0 && i < width && nearest[i] != NONE) {
+            int distance = away * away + nearest[i] * nearest[i];
+            // Of equally near ones the leftmost.
+            if (distance < best || distance == best && i < found) {
+              best = distance;
+              found = i;
+            }
+          }
         }
       }
+      if (found >= 0) {
+        int source = 4 * ((y + nearest[found]) * width + found);
+        System.arraycopy(pixels, source, pixels, 4 * (y * width + x), 3);
+      }
     }
-    if (source >= 0) {
-      System.arraycopy(pixels, source, pixels, 4 * (y * width + x), 3);
-    }
+  }
+
+  private static byte[] far() {
+    byte[] far = new byte[DRAWN.length];
+    Arrays.fill(far, NONE);
+    return far;
   }
 }

@@ -74,17 +74,34 @@ final class FarColours {
     void add(int top, int bottom, float[] pixels) {
       int from = 0;
       for (int y = top; y < bottom; y++) {
-        int row = 4 * across * (Math.floorDiv(y, BLOCK) - firstRow);
-        for (int x = drawn.left(); x < drawn.right(); x++, from += 4) {
-          if (pixels[from + 3] > 0) {
-            int at = row + 4 * (Math.floorDiv(x, BLOCK) - firstColumn);
-            sums[at] += pixels[from];
-            sums[at + 1] += pixels[from + 1];
-            sums[at + 2] += pixels[from + 2];
-            sums[at + 3] += pixels[from + 3];
-          }
+        int at = 4 * across * (Math.floorDiv(y, BLOCK) - firstRow);
+        int left = drawn.left();
+        while (left < drawn.right()) {
+          int right = Math.min(drawn.right(), BLOCK * (Math.floorDiv(left, BLOCK) + 1));
+          addRun(pixels, from, right - left, at);
+          from += 4 * (right - left);
+          at += 4;
+          left = right;
         }
       }
+    }
+
+    /** Adds pixels of a row that lie in one block. */
+    private void addRun(float[] pixels, int from, int count, int block) {
+      double red = sums[block];
+      double green = sums[block + 1];
+      double blue = sums[block + 2];
+      double alpha = sums[block + 3];
+      for (int i = from; i < from + 4 * count; i += 4) {
+        red += pixels[i];
+        green += pixels[i + 1];
+        blue += pixels[i + 2];
+        alpha += pixels[i + 3];
+      }
+      sums[block] = red;
+      sums[block + 1] = green;
+      sums[block + 2] = blue;
+      sums[block + 3] = alpha;
     }
 
     FarColours colours() {

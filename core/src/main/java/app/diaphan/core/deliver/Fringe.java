@@ -11,7 +11,9 @@ final class Fringe {
   private final double most;
   private final byte[] above;
   private boolean aboveClear = true;
-  private double worst;
+
+  /** Sixteen times the worst difference, in steps of a sample times steps of alpha. */
+  private long worst;
 
   /**
    * @param sample bytes in a sample: 1 or 2
@@ -53,15 +55,15 @@ final class Fringe {
 
   private void block(byte[] below, int at, int i, int a, int b, int c, int d) {
     int right = i + 4 * sample;
-    double solidity = a + b + c + d;
+    long solidity = a + b + c + d;
     for (int channel = 0; channel < 3; channel++) {
-      double one = value(above, i, channel);
-      double two = value(above, right, channel);
-      double three = value(below, at + i, channel);
-      double four = value(below, at + right, channel);
-      double mixed = (one + two + three + four) * solidity / 16;
-      double truly = (one * a + two * b + three * c + four * d) / 4;
-      worst = Math.max(worst, Math.abs(mixed - truly) / (most * most));
+      long one = value(above, i, channel);
+      long two = value(above, right, channel);
+      long three = value(below, at + i, channel);
+      long four = value(below, at + right, channel);
+      long mixed = (one + two + three + four) * solidity;
+      long truly = 4 * (one * a + two * b + three * c + four * d);
+      worst = Math.max(worst, Math.abs(mixed - truly));
     }
   }
 
@@ -76,6 +78,6 @@ final class Fringe {
 
   /** In 255ths, to a hundredth. */
   double worst() {
-    return Math.rint(worst * 25500) / 100;
+    return Math.rint(worst / 16.0 / (most * most) * 25500) / 100;
   }
 }

@@ -2,7 +2,8 @@ package app.diaphan.core.deliver;
 
 /**
  * The 8 × 8 threshold pattern of B. E. Bayer, "An optimum method for two-level rendition of
- * continuous-tone pictures" (ICC 1973), centred on 0. It is for soft ramps alone ({@link SoftRow}).
+ * continuous-tone pictures" (ICC 1973), centred on 0. It is for soft ramps alone ({@link
+ * SoftValues}).
  */
 final class OrderedDither {
   private static final float[][] PATTERN = pattern();

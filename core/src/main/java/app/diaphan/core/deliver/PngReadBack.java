@@ -10,6 +10,7 @@ import java.security.DigestInputStream;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.zip.Adler32;
 import java.util.zip.CRC32;
@@ -36,7 +37,19 @@ final class PngReadBack {
   private static final int LONGEST_KNOWN = 1 << 14;
 
   /** What a chunk of a row's length was found to be made of. */
-  private record Chunk(int stride, ByteBuffer bytes) {}
+  private record Chunk(int stride, byte[] bytes) {
+    @Override
+    public boolean equals(Object other) {
+      return other instanceof Chunk(int otherStride, byte[] otherBytes)
+          && stride == otherStride
+          && Arrays.equals(bytes, otherBytes);
+    }
+
+    @Override
+    public int hashCode() {
+      return 31 * stride + Arrays.hashCode(bytes);
+    }
+  }
 
   /** How many clear rows chunks hold; at most 1 MB of them together. */
   private static final Map<Chunk, Integer> CLEAR =
@@ -164,14 +177,10 @@ final class PngReadBack {
   }
 
   private void rows(byte[] content) {
-    Chunk chunk = new Chunk(head.stride(), ByteBuffer.wrap(content));
-    Integer known;
-    synchronized (CLEAR) {
-      known = CLEAR.get(chunk);
-    }
+    Optional<Integer> known = knownClear(content);
     int first = y;
     boolean clear;
-    if (known == null) {
+    if (known.isEmpty()) {
       int end = content.length - ROWS_END.length;
       demand(
           end > 0 && Arrays.equals(content, end, content.length, ROWS_END, 0, ROWS_END.length),
@@ -179,12 +188,12 @@ final class PngReadBack {
       clear = inflated(content);
       if (clear && content.length <= LONGEST_KNOWN) {
         synchronized (CLEAR) {
-          CLEAR.put(chunk, y - first);
+          CLEAR.put(new Chunk(head.stride(), content), y - first);
         }
       }
     } else {
-      demand(y + known <= head.height(), "rows");
-      for (int i = 0; i < known; i++) {
+      demand(y + known.get() <= head.height(), "rows");
+      for (int i = 0; i < known.get(); i++) {
         look.row(y++, nothing, 0, head.stride());
       }
       Arrays.fill(above, (byte) 0);
@@ -193,6 +202,15 @@ final class PngReadBack {
     if (clear) {
       long length = (long) (y - first) * filtered.length;
       sum = AdlerSums.joined(sum, AdlerSums.ofZeros(length), length);
+    }
+  }
+
+  private Optional<Integer> knownClear(byte[] content) {
+    if (content.length > LONGEST_KNOWN) {
+      return Optional.empty();
+    }
+    synchronized (CLEAR) {
+      return Optional.ofNullable(CLEAR.get(new Chunk(head.stride(), content)));
     }
   }
 

@@ -23,6 +23,8 @@ final class SampleRows {
 
   private static final int AT_HAND = 1024;
 
+  private static final int[] NOTHING_SOFT = {};
+
   /** Alpha below this is drawn nowhere: half a step of 16 bits. */
   private static final float NOTHING = 0.5f / 65535;
 
@@ -49,7 +51,7 @@ final class SampleRows {
   private final boolean plainBytes;
 
   /** For {@link #plainBytes}, by the row's place in the dither's pattern. */
-  private final float[][] halves;
+  private final float[][] patterns;
 
   private SampleRows(
       Rendering rendering, Bounds extent, FileKind kind, FilePart part, boolean cleanEdges) {
@@ -75,7 +77,7 @@ final class SampleRows {
     onBlack = beneath.equals(Colour.BLACK);
     plainBytes =
         straight && onBlack && depth == BitDepth.EIGHT && part == FilePart.COLOUR_AND_ALPHA;
-    halves = plainBytes && dither ? halves(extent.width(), extent.left()) : new float[0][];
+    patterns = plainBytes && dither ? patterns(extent.width(), extent.left()) : new float[0][];
   }
 
   /** The rows of one file of a target. */
@@ -155,12 +157,12 @@ final class SampleRows {
       }
       CleanEdges.spread(pixels, near.width(), first - from, bottom - top);
     }
-    int left = Math.max(0, near.left() - extent.left());
-    int right = Math.min(width(), near.right() - extent.left());
+    int stride = 4 * near.width();
+    SoftValues soft = new SoftValues(pixels, dither ? stride : 0);
     for (int y = top; y < bottom; y++) {
-      SoftRow row = new SoftRow(pixels, 4 * near.width(), extent.top() + y - from);
-      int at = row.start() + 4 * (extent.left() - near.left());
-      quantise(row, at, y, left, right, samples, (y - top) * bytesPerRow());
+      int row = extent.top() + y - from;
+      int[] softness = dither ? soft.of(row) : NOTHING_SOFT;
+      quantise(pixels, stride * row, softness, near, y, samples, (y - top) * bytesPerRow());
     }
   }
 
@@ -192,19 +194,27 @@ final class SampleRows {
     }
   }
 
-  /** Writes the columns from {@code left} to before {@code right}; the others stay as they are. */
+  /**
+   * Writes the columns that are near to what is drawn; the others stay as they are.
+   *
+   * @param row where the row of those columns begins among the pixels
+   * @param softness of the row's values
+   */
   private void quantise(
-      SoftRow row, int at, int y, int left, int right, byte[] samples, int rowStart) {
-    float[] pixels = row.pixels();
+      float[] pixels, int row, int[] softness, Bounds near, int y, byte[] samples, int rowStart) {
+    int left = Math.max(0, near.left() - extent.left());
+    int right = Math.min(width(), near.right() - extent.left());
+    int before = 4 * (extent.left() - near.left());
     if (plainBytes) {
-      bytes(row, at, y, left, right, samples, rowStart);
+      bytes(pixels, row, softness, before, y, left, right, samples, rowStart);
       return;
     }
     int most = depth.most();
     int bytes = depth.bytes();
     float[] pattern = OrderedDither.row(extent.top() + y);
     for (int x = left; x < right; x++) {
-      int from = at + 4 * x;
+      int value = before + 4 * x;
+      int from = row + value;
       float red = pixels[from];
       float green = pixels[from + 1];
       float blue = pixels[from + 2];
@@ -213,7 +223,7 @@ final class SampleRows {
         continue;
       }
       float half = 0.5f + pattern[extent.left() + x & 7];
-      int whole = whole(alpha, most, half(row, from + 3, half), most);
+      int whole = whole(alpha, most, half(softness, value + 3, half), most);
       int to = rowStart + bytesPerPixel() * x;
       if (part == FilePart.KEY) {
         put(whole, samples, to, bytes);
@@ -226,9 +236,13 @@ final class SampleRows {
       }
       // No colour on black may exceed a premultiplied alpha.
       int limit = straight || !onBlack ? most : whole;
-      put(whole(red, most, half(row, from, half), limit), samples, to, bytes);
-      put(whole(green, most, half(row, from + 1, half), limit), samples, to + bytes, bytes);
-      put(whole(blue, most, half(row, from + 2, half), limit), samples, to + 2 * bytes, bytes);
+      put(whole(red, most, half(softness, value, half), limit), samples, to, bytes);
+      put(whole(green, most, half(softness, value + 1, half), limit), samples, to + bytes, bytes);
+      put(
+          whole(blue, most, half(softness, value + 2, half), limit),
+          samples,
+          to + 2 * bytes,
+          bytes);
       if (part == FilePart.COLOUR_AND_ALPHA) {
         put(whole, samples, to + 3 * bytes, bytes);
       }
@@ -236,62 +250,71 @@ final class SampleRows {
   }
 
   /**
-   * The same for what is delivered most, where each channel becomes a byte by itself. Loops of one
-   * kind of number each, over few enough values to stay at hand: the machine does many at a time
-   * so.
+   * The same for what is delivered most, where each channel becomes a byte by itself. Floats are
+   * only read, and whole numbers stay at their index: the machine does many at a time so.
    */
   private void bytes(
-      SoftRow row, int at, int y, int left, int right, byte[] samples, int rowStart) {
-    float[] pixels = row.pixels();
-    float[] halves = halves(y);
+      float[] pixels,
+      int row,
+      int[] softness,
+      int before,
+      int y,
+      int left,
+      int right,
+      byte[] samples,
+      int rowStart) {
     int[] whole = new int[AT_HAND];
-    int[] dithered = new int[AT_HAND];
     for (int first = 4 * left; first < 4 * right; first += AT_HAND) {
       int count = Math.min(AT_HAND, 4 * right - first);
-      int from = at + first;
-      for (int i = 0; i < count; i++) {
-        int value = (int) (pixels[from + i] * 255 + 0.5f);
-        whole[i] = Math.max(0, Math.min(255, value));
-      }
+      int from = row + before + first;
       if (dither) {
-        for (int i = 0; i < count; i++) {
-          int value = (int) (pixels[from + i] * 255 + halves[first + i]);
-          dithered[i] = Math.max(0, Math.min(255, value));
-        }
-        for (int i = 0; i < count; i++) {
-          if (dithered[i] != whole[i] && row.soft(from + i)) {
-            whole[i] = dithered[i];
-          }
-        }
+        System.arraycopy(softness, before + first, whole, 0, count);
+        dithered(pixels, from, patterns[extent.top() + y & 7], first, whole, count);
+      } else {
+        rounded(pixels, from, whole, count);
       }
-      int to = rowStart + first;
-      for (int i = 0; i < count; i++) {
-        samples[to + i] = (byte) whole[i];
+      for (int i = 0, to = rowStart + first; i < count; i++, to++) {
+        samples[to] = (byte) whole[i];
       }
     }
   }
 
-  /** What is added to each value of a soft row before its fraction is cut off. */
-  private float[] halves(int y) {
-    return dither ? halves[extent.top() + y & 7] : new float[0];
+  /**
+   * @param whole how soft each value is; then 0–255
+   */
+  private static void dithered(
+      float[] pixels, int from, float[] pattern, int at, int[] whole, int count) {
+    for (int i = 0; i < count; i++) {
+      int soft = Math.max(0, Math.min(1, whole[i]));
+      int value = (int) (pixels[from + i] * 255 + (0.5f + soft * pattern[at + i]));
+      whole[i] = Math.max(0, Math.min(255, value));
+    }
   }
 
-  private static float[][] halves(int width, int left) {
-    float[][] halves = new float[8][4 * width];
-    for (int y = 0; y < halves.length; y++) {
+  private static void rounded(float[] pixels, int from, int[] whole, int count) {
+    for (int i = 0; i < count; i++) {
+      int value = (int) (pixels[from + i] * 255 + 0.5f);
+      whole[i] = Math.max(0, Math.min(255, value));
+    }
+  }
+
+  /** What the dither adds to each value of a row that is soft, for each row of its pattern. */
+  private static float[][] patterns(int width, int left) {
+    float[][] patterns = new float[8][4 * width];
+    for (int y = 0; y < patterns.length; y++) {
       float[] pattern = OrderedDither.row(y);
       for (int i = 0; i < 4 * width; i++) {
-        halves[y][i] = 0.5f + pattern[left + i / 4 & 7];
+        patterns[y][i] = pattern[left + i / 4 & 7];
       }
     }
-    return halves;
+    return patterns;
   }
 
   /**
    * @param dithered what is added to a value that is dithered
    */
-  private float half(SoftRow row, int at, float dithered) {
-    return dither && row.soft(at) ? dithered : 0.5f;
+  private float half(int[] softness, int value, float dithered) {
+    return dither && softness[value] > 0 ? dithered : 0.5f;
   }
 
   /** Below 0 is cut off after rounding, as a whole number: that is the quicker way. */

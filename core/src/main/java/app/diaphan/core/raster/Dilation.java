@@ -37,16 +37,22 @@ public final class Dilation {
         width * across,
         (top, bottom) -> {
           float[] pair = new float[padded.width()];
+          // From index 0 on: only so does the machine do many values at a time.
+          float[] first = new float[width];
+          float[] second = new float[width];
+          float[] row = new float[width];
           for (int y = top; y < bottom; y++) {
-            int to = wide.row(y);
-            Arrays.fill(wide.values(), to, to + width, NOTHING);
+            Arrays.fill(row, NOTHING);
             for (int j = 0; j <= down; j++) {
               most(seeds.values(), seeds.row(y - j), seeds.row(y + j), pair);
               for (int i = 0; i <= across && fall[j][i] < 1; i++) {
-                spread(pair, across - i, across + i, fall[j][i], wide.values(), to, width);
+                System.arraycopy(pair, across - i, first, 0, width);
+                System.arraycopy(pair, across + i, second, 0, width);
+                spread(first, second, fall[j][i], row);
               }
             }
-            limit(wide.values(), to, width);
+            limit(row);
+            System.arraycopy(row, 0, wide.values(), wide.row(y), width);
           }
         });
     return wide;
@@ -97,16 +103,15 @@ public final class Dilation {
     }
   }
 
-  private static void spread(
-      float[] from, int first, int second, float fall, float[] to, int start, int count) {
-    for (int i = 0; i < count; i++) {
-      to[start + i] = Math.max(to[start + i], Math.max(from[first + i], from[second + i]) - fall);
+  private static void spread(float[] first, float[] second, float fall, float[] to) {
+    for (int i = 0; i < to.length; i++) {
+      to[i] = Math.max(to[i], Math.max(first[i], second[i]) - fall);
     }
   }
 
-  private static void limit(float[] values, int start, int count) {
-    for (int i = 0; i < count; i++) {
-      values[start + i] = Math.max(0, Math.min(1, values[start + i]));
+  private static void limit(float[] values) {
+    for (int i = 0; i < values.length; i++) {
+      values[i] = Math.max(0, Math.min(1, values[i]));
     }
   }
 }
