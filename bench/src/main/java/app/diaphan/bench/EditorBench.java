@@ -16,6 +16,10 @@ import java.util.function.Consumer;
 /** The hand's own lines: from a key to the true picture, and pictures a second while dragging. */
 final class EditorBench {
   private static final int KEYS = 60;
+
+  /** Six keys a second make so many drawings in three minutes. */
+  private static final int DRAWINGS_OF_A_SITTING = 1000;
+
   private static final int OPENINGS = 7;
 
   private EditorBench() {}
@@ -23,7 +27,7 @@ final class EditorBench {
   static List<Line> run(Demo demo) throws Exception {
     try (Screen screen = Screen.of(demo)) {
       // The bar is for a warm machine; a sitting of some minutes warms it as these drawings do.
-      for (int i = 0; i < 300; i++) {
+      for (int i = 0; i < DRAWINGS_OF_A_SITTING; i++) {
         screen
             .bean(DrawingService.class)
             .draw(1L, EngineBench.renamed(demo.lowerThird(), "Warm " + i), 1, "name");
