@@ -45,7 +45,8 @@ public final class Bench {
     groups.put("hand/", ignored -> HandBench.run());
     groups.put("roster/", ignored -> RosterBench.run());
     groups.put("roster/screen", RosterScreenBench::run);
-    groups.put("truth/", TruthBench::run);
+    groups.put("truth/retargeted", TruthBench::run);
+    groups.put("truth/vectors", ignored -> VectorBench.run());
     groups.put("trust/start", StartBench::run);
     groups.put("trust/memory", MemoryBench::run);
     groups.put("trust/soak", ignored -> Soak.run(demo, rounds(arguments)));

@@ -23,6 +23,9 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.regex.Pattern;
+import javax.xml.stream.XMLEventReader;
+import javax.xml.stream.XMLInputFactory;
+import javax.xml.stream.XMLStreamException;
 
 /**
  * Reads SVG files. They are parsed without scripts, document types or outside references; pictures
@@ -47,8 +50,9 @@ final class SvgReader {
 
   static VectorPicture read(String name, byte[] bytes) {
     Fonts.known();
-    boolean[] thinGroup = new boolean[1];
-    SVGDocument document = load(name, bytes, root -> thinGroup[0] = hasThinGroup(root));
+    String text = new String(bytes, StandardCharsets.UTF_8);
+    SvgGaps gaps = new SvgGaps(text);
+    SVGDocument document = load(name, bytes, gaps::look);
     FloatSize size = document.size();
     if (!(size.width > 0 && size.height > 0) || Math.max(size.width, size.height) > LARGEST_SIDE) {
       throw new InvalidInput(
@@ -70,14 +74,9 @@ final class SvgReader {
                         figures(name, load(name, bytes, prepare), box, new AffineTransform())
                             .figures()
                             .size()));
-    List<String> notes = new ArrayList<>(wordNotes(new String(bytes, StandardCharsets.UTF_8)));
-    if (thinGroup[0]) {
-      notes.add(
-          "A group in it has an opacity of its own, which is given to each of its parts; where they overlap, they show through each other.");
-    }
-    if (figures(name, document, box, new AffineTransform()).mixing()) {
-      notes.add(Notes.MIXING);
-    }
+    FigureList drawn = figures(name, document, box, new AffineTransform());
+    List<String> notes = new ArrayList<>(wordNotes(text));
+    notes.addAll(gaps.notes(drawn.mixing(), drawn.figures().isEmpty()));
     return new VectorPicture(List.of(page), notes, Digest.of(bytes), bytes.length);
   }
 
@@ -90,12 +89,16 @@ final class SvgReader {
             .preProcessor(
                 root -> {
                   prepare.accept(root);
+                  SvgSize.settle(root);
                   SvgRegions.tame(root);
+                  SvgFamilies.settle(root);
+                  SvgMends.mend(root);
                 })
+            .cssParser(new SvgStyles())
             .externalResourcePolicy(ResourcePolicy.DENY_EXTERNAL)
             .documentLimits(new DocumentLimits(NESTING, USE_NESTING, FigureList.MOST_FIGURES))
             .build();
-    SVGDocument document = new SVGLoader().load(new ByteArrayInputStream(bytes), null, context);
+    SVGDocument document = new SVGLoader().load(() -> events(bytes), null, context);
     if (document == null) {
       throw new InvalidInput(
           Sentence.of("The SVG file \"%s\" is damaged or is no SVG file; save it again.", name));
@@ -103,13 +106,12 @@ final class SvgReader {
     return document;
   }
 
-  private static boolean hasThinGroup(DomElement element) {
-    String opacity =
-        element.attribute(
-            "opacity", element.attribute("style", "").replaceAll("(?s).*(?<!-)opacity\\s*:", ""));
-    boolean thin = opacity.matches("\\s*0?\\.\\d+.*|\\s*\\d\\d?(\\.\\d+)?%.*");
-    return thin && element.children().size() > 1
-        || element.children().stream().anyMatch(SvgReader::hasThinGroup);
+  private static XMLEventReader events(byte[] bytes) throws XMLStreamException {
+    XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
+    factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
+    factory.setProperty(XMLInputFactory.IS_REPLACING_ENTITY_REFERENCES, false);
+    factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
+    return new SvgChoices(factory.createXMLEventReader(new ByteArrayInputStream(bytes)));
   }
 
   private static FigureList figures(
@@ -134,7 +136,7 @@ final class SvgReader {
         .matcher(text)
         .results()
         .map(found -> found.group(1).strip())
-        .filter(family -> ShippedFonts.shelf().find(family).isEmpty())
+        .filter(family -> !SvgFamilies.isHere(family))
         .forEach(unknown::add);
     if (unknown.isEmpty()) {
       return List.of();

@@ -32,6 +32,7 @@ import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Files made to hurt: none takes the reader down, keeps it for long or goes unanswered. */
 class HostileFilesTest {
@@ -279,6 +280,50 @@ class HostileFilesTest {
                   }
                 }));
     assertTimeoutPreemptively(PATIENCE, () -> worker[0].join());
+  }
+
+  /** Ten steps of ninety groups can be taken in a thousand thousand million ways. */
+  @Test
+  void aSelectorThatCanBeTriedInTooManyWaysStopsOnceItIsGivenUpOn() {
+    DecodingLimits limits = new DecodingLimits(0.5, new Permits(1));
+    String file =
+        "<svg xmlns='http://www.w3.org/2000/svg' width='9' height='9'><style>x "
+            + "g ".repeat(10)
+            + "rect {fill: red}</style>"
+            + "<g>".repeat(90)
+            + "<rect width='9' height='9'/>"
+            + "</g>".repeat(90)
+            + "</svg>";
+    Thread[] worker = new Thread[1];
+    assertThrows(
+        InvalidInput.class,
+        () ->
+            limits.run(
+                "ways.svg",
+                0,
+                () -> {
+                  worker[0] = Thread.currentThread();
+                  return SvgReader.read("ways.svg", file.getBytes(StandardCharsets.UTF_8));
+                }));
+    assertTimeoutPreemptively(PATIENCE, () -> worker[0].join());
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"<fea ", "<pattern ", "filter:url(", "url(#", " ", "@media ("})
+  void whatIsLookedForInAFileTakesNoLongerThanTheFileIsLong(String again) {
+    String many = again.repeat(2_000_000 / again.length());
+    String file =
+        "<svg xmlns='http://www.w3.org/2000/svg' width='9' height='9'><style><![CDATA["
+            + many.substring(0, 200_000)
+            + "]]></style><desc><![CDATA["
+            + many
+            + "]]></desc><rect width='9' height='9' fill='"
+            + many.replace("<", "")
+            + "' transform='"
+            + many.replace("<", "")
+            + "'/></svg>";
+    assertTimeoutPreemptively(
+        PATIENCE, () -> SvgReader.read("long.svg", file.getBytes(StandardCharsets.UTF_8)));
   }
 
   @Test

@@ -1,0 +1,178 @@
+package app.diaphan.bench;
+
+import app.diaphan.core.InvalidInput;
+import app.diaphan.core.picture.PictureFile;
+import app.diaphan.core.picture.PictureReader;
+import app.diaphan.core.picture.RasterPicture;
+import app.diaphan.core.picture.VectorPicture;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import javax.imageio.ImageIO;
+
+/**
+ * SVG files as the world writes them, against what librsvg makes of them: the files of its own
+ * tests (Debian's package librsvg2-tests: the W3C's test set, files of reported faults, icons),
+ * drawn by its program (librsvg2-bin). Words are taken out first, since their fonts differ.
+ */
+final class VectorBench {
+  private static final Path FILES = Path.of("/usr/libexec/installed-tests/RSVG/fixtures/reftests");
+
+  private static final Path DRAWER = Path.of("/usr/bin/rsvg-convert");
+  private static final List<String> TEST_SETS = List.of("svg1.1", "svg2", "bugs", "");
+  private static final String ICONS = "adwaita";
+  private static final int ICON_SIDE = 512;
+
+  /** Up to this mean difference over what is drawn, in 255ths, a file of the tests is right. */
+  private static final double RIGHT = 4;
+
+  private static final double ICON_RIGHT = 1;
+
+  private static final Pattern WORDS =
+      Pattern.compile("<text\\s[^>]*/>|<text[\\s>].*?</text>", Pattern.DOTALL);
+
+  private VectorBench() {}
+
+  /**
+   * What became of a file.
+   *
+   * @param mean difference over the pixels that either draws, premultiplied, in 255ths; infinite if
+   *     the file was refused
+   * @param told whether something was said of it
+   */
+  private record Outcome(Path file, double mean, boolean told) {}
+
+  static List<Line> run() throws IOException, InterruptedException {
+    if (!Files.isDirectory(FILES) || !Files.isExecutable(DRAWER)) {
+      System.err.println(
+          "SVG files of the world not compared: librsvg2-tests and librsvg2-bin are not installed.");
+      return List.of();
+    }
+    Path work = Files.createTempDirectory("diaphan-vectors");
+    List<Outcome> tests = new ArrayList<>();
+    for (String set : TEST_SETS) {
+      tests.addAll(outcomes(FILES.resolve(set), work, Optional.empty()));
+    }
+    List<Outcome> icons = outcomes(FILES.resolve(ICONS), work, Optional.of(ICON_SIDE));
+    List<Outcome> silent =
+        Stream.concat(tests.stream(), icons.stream())
+            .filter(outcome -> outcome.mean() > RIGHT && !outcome.told())
+            .toList();
+    silent.forEach(
+        outcome ->
+            System.err.printf(
+                "Wrong without a word: %s, %.1f%n", outcome.file().getFileName(), outcome.mean()));
+    return List.of(
+        Line.atLeast(
+            "truth/vectors: of " + tests.size() + " files of test sets, right",
+            share(tests, RIGHT),
+            "%",
+            93),
+        Line.atLeast(
+            "truth/vectors: of " + icons.size() + " icons at " + ICON_SIDE + " px, right",
+            share(icons, ICON_RIGHT),
+            "%",
+            99),
+        Line.atMost("truth/vectors: wrong without a word", silent.size(), "", 0));
+  }
+
+  private static double share(List<Outcome> outcomes, double bar) {
+    return 100.0
+        * outcomes.stream().filter(outcome -> outcome.mean() <= bar).count()
+        / outcomes.size();
+  }
+
+  /**
+   * @param side of what is drawn, in px; as large as the files say if none
+   */
+  private static List<Outcome> outcomes(Path folder, Path work, Optional<Integer> side)
+      throws IOException, InterruptedException {
+    List<Path> files;
+    try (Stream<Path> all = Files.list(folder)) {
+      files =
+          all.filter(file -> file.toString().endsWith(".svg"))
+              .filter(file -> Files.exists(reference(file)))
+              .sorted()
+              .toList();
+    }
+    List<Outcome> outcomes = new ArrayList<>();
+    for (Path file : files) {
+      String whole = new String(Files.readAllBytes(file), StandardCharsets.UTF_8);
+      Path wordless =
+          Files.writeString(work.resolve(file.getFileName()), WORDS.matcher(whole).replaceAll(""));
+      Path picture = work.resolve(file.getFileName() + ".png");
+      if (drawn(wordless, picture, side)) {
+        outcomes.add(outcome(wordless, ImageIO.read(picture.toFile())));
+      }
+    }
+    return outcomes;
+  }
+
+  /** Files that have a picture beside them are drawn by themselves; others are shown by those. */
+  private static Path reference(Path file) {
+    String name = file.getFileName().toString();
+    return file.resolveSibling(name.substring(0, name.length() - ".svg".length()) + "-ref.png");
+  }
+
+  private static boolean drawn(Path file, Path picture, Optional<Integer> side)
+      throws IOException, InterruptedException {
+    List<String> command = new ArrayList<>(List.of(DRAWER.toString(), "-o", picture.toString()));
+    side.ifPresent(pixels -> command.addAll(List.of("-w", pixels.toString())));
+    command.add(file.toString());
+    Process process =
+        new ProcessBuilder(command)
+            .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+            .redirectError(ProcessBuilder.Redirect.DISCARD)
+            .start();
+    if (!process.waitFor(20, TimeUnit.SECONDS)) {
+      process.destroyForcibly();
+      return false;
+    }
+    return process.exitValue() == 0;
+  }
+
+  private static Outcome outcome(Path file, BufferedImage wanted) throws IOException {
+    try {
+      PictureFile read =
+          PictureReader.readFile(file.getFileName().toString(), Files.readAllBytes(file));
+      RasterPicture drawn =
+          ((VectorPicture) read.picture()).drawn(Math.max(wanted.getWidth(), wanted.getHeight()));
+      return new Outcome(file, difference(drawn, wanted), !read.notes().isEmpty());
+    } catch (InvalidInput refused) {
+      return new Outcome(file, Double.POSITIVE_INFINITY, true);
+    }
+  }
+
+  private static double difference(RasterPicture drawn, BufferedImage wanted) {
+    double sum = 0;
+    long count = 0;
+    for (int y = 0; y < wanted.getHeight(); y++) {
+      for (int x = 0; x < wanted.getWidth(); x++) {
+        boolean within = x < drawn.width() && y < drawn.height();
+        int at = 4 * (y * drawn.width() + x);
+        int pixel = wanted.getRGB(x, y);
+        int alpha = pixel >>> 24;
+        double own = within ? 255 * drawn.value(at + 3) : 0;
+        double worst = Math.abs(own - alpha);
+        for (int c = 0; c < 3; c++) {
+          double colour = within ? 255 * drawn.value(at + c) : 0;
+          double theirs = (pixel >> 16 - 8 * c & 255) * alpha / 255.0;
+          worst = Math.max(worst, Math.abs(colour - theirs));
+        }
+        if (alpha > 0 || own > 0) {
+          sum += worst;
+          count++;
+        }
+      }
+    }
+    return count == 0 ? 0 : sum / count;
+  }
+}
