@@ -84,7 +84,10 @@ final class SvgGaps {
   private void lookAtReference(DomElement element) {
     String to = element.attribute("href", element.attribute("xlink:href", "")).strip();
     if (!to.isEmpty() && !to.startsWith("#") && !to.startsWith("data:")) {
-      outside.add(to.length() <= LONGEST ? to : to.substring(0, LONGEST) + "…");
+      outside.add(
+          to.codePointCount(0, to.length()) <= LONGEST
+              ? to
+              : to.substring(0, to.offsetByCodePoints(0, LONGEST)) + "…");
     }
   }
 
