@@ -158,10 +158,11 @@ final class SampleRows {
       CleanEdges.spread(pixels, near.width(), first - from, bottom - top);
     }
     int stride = 4 * near.width();
-    SoftValues soft = new SoftValues(pixels, dither ? stride : 0);
+    Optional<SoftValues> soft =
+        dither ? Optional.of(new SoftValues(pixels, stride)) : Optional.empty();
     for (int y = top; y < bottom; y++) {
       int row = extent.top() + y - from;
-      int[] softness = dither ? soft.of(row) : NOTHING_SOFT;
+      int[] softness = soft.map(values -> values.of(row)).orElse(NOTHING_SOFT);
       quantise(pixels, stride * row, softness, near, y, samples, (y - top) * bytesPerRow());
     }
   }

@@ -59,6 +59,8 @@ final class SoftValues {
       below = last;
     } else if (row > 0) {
       towards(start, start - stride, above, stride);
+    } else {
+      Arrays.fill(above, 0);
     }
     if (start + stride < pixels.length) {
       towards(start, start + stride, below, stride);

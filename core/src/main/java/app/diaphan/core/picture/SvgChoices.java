@@ -86,7 +86,7 @@ final class SvgChoices extends EventReaderDelegate {
     return true;
   }
 
-  /** Titles and the like belong to the switch itself; other vocabularies nobody here knows. */
+  /** Titles and the like belong to the switch itself and are no choice. */
   private static boolean isOnlyTold(StartElement element) {
     return List.of("title", "desc", "metadata").contains(element.getName().getLocalPart());
   }

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertInstanceOf;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import app.diaphan.core.raster.Bounds;
 import java.awt.Color;
 import java.awt.Rectangle;
 import java.awt.geom.AffineTransform;
@@ -173,6 +174,19 @@ class SvgFromTheWorldTest {
     Figure.Filled only =
         assertInstanceOf(Figure.Filled.class, picture.figures(new AffineTransform()).getFirst());
     assertEquals(new Rectangle(20, 10, 18, 18), only.clips().getLast().getBounds());
+  }
+
+  @Test
+  void aStopBeforeTheOneAheadOfItLiesOnThatOne() {
+    VectorPicture picture =
+        svg(
+            "<linearGradient id='g'><stop offset='50%' stop-color='#ff0000'/>"
+                + "<stop offset='0.1' stop-color='#0000ff'/></linearGradient>"
+                + "<rect width='100' height='60' fill='url(#g)'/>");
+    float[] pixels =
+        FigureDrawing.of(picture.figures(new AffineTransform()), new Bounds(0, 0, 100, 60));
+    assertEquals(1, pixels[4 * 40], 0.01, "red before the middle");
+    assertEquals(0, pixels[4 * 60], 0.01, "and none behind it");
   }
 
   @Test
