@@ -1,7 +1,9 @@
 #!/bin/sh
 # Delivers the demo and has programs that share no code with Diaphan read it: pngcheck, the libtiff
-# tools and ffmpeg. Then a still is laid over a clip by ffmpeg's overlay filter and compared with
-# Diaphan's own drawing over the same picture: at most 2/255 apart.
+# tools and ffmpeg. Then a still is laid over a clip by ffmpeg and compared with Diaphan's own drawing
+# over the same picture, at most 2/255 apart: straight, premultiplied, and as fill and key, straight
+# and shaped. Last, what video makes of it (4:2:0, limited range) is compared with ffmpeg's own way
+# there and back.
 set -eu
 root=$(cd "$(dirname "$0")/.." && pwd)
 for tool in pngcheck tiffinfo ffmpeg; do
@@ -18,8 +20,10 @@ bundle="$root/demo/lantern-reach-regatta"
   --overlay "Slack water" --overlay "With thanks" --no-dither > "$work/png.jsonl"
 "$root/diaphan" deliver "$bundle" --to "$work/deep" --overlay "Slack water" --depth 16 \
   --extent trimmed --margin 8 --even > /dev/null
-"$root/diaphan" deliver "$bundle" --to "$work/pair" --overlay "Slack water" \
-  --alpha fill-and-key > /dev/null
+"$root/diaphan" deliver "$bundle" --to "$work/pair" --overlay "Skipper lower third" \
+  --alpha fill-and-key --no-dither > /dev/null
+"$root/diaphan" deliver "$bundle" --to "$work/shaped" --overlay "Skipper lower third" \
+  --alpha fill-and-key --shaped --no-dither > /dev/null
 for alpha in straight premultiplied; do
   for packing in none lzw deflate; do
     "$root/diaphan" deliver "$bundle" --to "$work/tiff-$alpha-$packing" --format tiff --depth 16 \
@@ -27,7 +31,7 @@ for alpha in straight premultiplied; do
   done
 done
 
-for file in "$work"/png/*.png "$work"/deep/*.png "$work"/pair/*.png; do
+for file in "$work"/png/*.png "$work"/deep/*.png "$work"/pair/*.png "$work"/shaped/*.png; do
   pngcheck -q "$file"
   ffmpeg -v error -i "$file" -f null -
 done
@@ -52,11 +56,32 @@ for file in "$work"/tiff-*/*.tif; do
 done
 echo "libtiff and ffmpeg read all TIFF files, each with one alpha of the right kind."
 
+# over CLIP WAY INPUTS... FILTER: lays a still over a picture and compares.
+over() {
+  clip=$1
+  way=$2
+  shift 2
+  ffmpeg -v error -y -i "$work/$clip.png" "$@" -frames:v 1 "$work/$clip-$way.png"
+  echo "$clip, $way:"
+  "$root/diaphan" bench --compare "$work/$clip.png" "$work/$clip-$way.png"
+}
+
+third="skipper-lower-third"
 for clip in quay-at-dusk white-sails; do
   ffmpeg -v error -y -ss 2 -i "$bundle/backdrops/$clip/clip.webm" -frames:v 1 \
     -vf scale=1920:1080 -pix_fmt rgb24 "$work/$clip.png"
-  ffmpeg -v error -y -i "$work/$clip.png" -i "$work/png/skipper-lower-third.png" \
-    -filter_complex "[0]format=gbrp[b];[1]format=gbrap[s];[b][s]overlay=format=gbrp,format=rgb24" \
-    -frames:v 1 "$work/$clip-over.png"
-  "$root/diaphan" bench --compare "$work/$clip.png" "$work/$clip-over.png"
+  over "$clip" straight -i "$work/png/$third.png" -filter_complex \
+    "[0]format=gbrp[b];[1]format=gbrap[s];[b][s]overlay=format=gbrp,format=rgb24"
+  over "$clip" premultiplied -i "$work/tiff-premultiplied-deflate/$third.tif" -filter_complex \
+    "[0]format=gbrp[b];[1]format=gbrap[s];[b][s]overlay=format=gbrp:alpha=premultiplied,format=rgb24"
+  over "$clip" fill-and-key -i "$work/pair/$third-fill.png" -i "$work/pair/$third-key.png" \
+    -filter_complex "[0]format=gbrp[b];[1]format=gbrap[f];[2]format=gray[k];[f][k]alphamerge[s];[b][s]overlay=format=gbrp,format=rgb24"
+  over "$clip" shaped -i "$work/shaped/$third-fill.png" -i "$work/shaped/$third-key.png" \
+    -filter_complex "[0]format=gbrp[b];[1]format=gbrap[f];[2]format=gray[k];[f][k]alphamerge[s];[b][s]overlay=format=gbrp:alpha=premultiplied,format=rgb24"
+  ffmpeg -v error -y -i "$work/$clip-straight.png" -sws_flags accurate_rnd+full_chroma_int+full_chroma_inp+bilinear \
+    -vf "scale=out_color_matrix=bt709:out_range=tv,format=yuv420p" -c:v rawvideo -f nut "$work/video.nut"
+  ffmpeg -v error -y -i "$work/video.nut" -sws_flags accurate_rnd+full_chroma_int+bilinear \
+    -vf "scale=in_color_matrix=bt709:in_range=tv:out_range=pc,format=rgb24" -frames:v 1 "$work/$clip-video.png"
+  echo "$clip, 4:2:0 in limited range and back:"
+  "$root/diaphan" bench --compare-video "$work/$clip-straight.png" "$work/$clip-video.png"
 done

@@ -1,12 +1,16 @@
+import { useState } from "react";
 import type { CutOut, PicturePiece, PictureSummary } from "../api/client";
+import { useOverlay } from "../document/overlayStore";
 import { Percent } from "../finishes/fields";
 import { isVector } from "../pictures/usePictures";
 import { Section } from "../sheets/Section";
 import { Choice } from "../ui/Choice";
-import { ColourField } from "../ui/ColourField";
+import { Notice } from "../ui/Notice";
 import { NumberField } from "../ui/NumberField";
 import { CutEdgeSentence } from "./CutEdgeSentence";
-import { KINDS, cutOutOf } from "./kinds";
+import { foundCutOut } from "./foundCutOut";
+import { GroundChoice } from "./GroundChoice";
+import { KINDS, cutOutOf, proposed } from "./kinds";
 import { MarksSentence } from "./MarksSentence";
 import { TintSentence } from "./TintSentence";
 
@@ -21,29 +25,41 @@ interface Props {
   onChange: (next: (piece: PicturePiece) => PicturePiece, did: string, key: string) => void;
 }
 
-const GROUNDS = [
-  ["border", "found along its border"],
-  ["colour", "this one:"],
-] as const;
-
 const REACHES = [
   ["FROM_BORDER", "from the border inwards"],
   ["EVERYWHERE", "everywhere"],
 ] as const;
 
-const TONES = [
-  ["WHITE", "white"],
-  ["BLACK", "black"],
+const SOFT_PARTS = [
+  ["SOLID", "are as solid as all else"],
+  ["THIN", "stay thin"],
 ] as const;
 
 /** How the picture gets an alpha, and the colours it is shown in. */
 export function CutOutSection(props: Props) {
   const { piece, picture, strokeWidth = 12, onTable, onChange } = props;
   const { cutOut, tint } = piece;
+  const packageId = useOverlay((state) => state.packageId);
+  const [problem, setProblem] = useState("");
   const cut = (next: CutOut, key: string) =>
     onChange((same) => ({ ...same, cutOut: next }), "Cut the picture out", `cut-out-${key}`);
+  /** Takes the values that the picture asks for, unless the hand has gone on meanwhile. */
+  const find = async (from: CutOut) => {
+    try {
+      const found = await foundCutOut(packageId, piece.picture);
+      onChange(
+        (same) => (same.cutOut === from ? { ...same, cutOut: proposed(found, from) } : same),
+        "Cut the picture out",
+        "cut-out-kind",
+      );
+      setProblem("");
+    } catch (e) {
+      setProblem(e instanceof Error ? e.message : String(e));
+    }
+  };
   return (
     <Section title="Cut-out">
+      {problem && <Notice>{problem}</Notice>}
       {picture && isVector(picture) ? (
         <p className="text-xs opacity-80">It is drawn from shapes and has an alpha of its own.</p>
       ) : (
@@ -54,7 +70,9 @@ export function CutOutSection(props: Props) {
             value={cutOut.kind}
             options={KINDS}
             onChange={(kind) => {
-              cut(cutOutOf(kind, cutOut), "kind");
+              const next = cutOutOf(kind, cutOut);
+              cut(next, "kind");
+              if (next.kind === "colour") void find(next);
               if (kind === "marks") onTable?.();
             }}
           />
@@ -75,29 +93,10 @@ export function CutOutSection(props: Props) {
       {cutOut.kind === "colour" && (
         <p>
           Its colour is{" "}
-          <Choice
-            label="Colour of the ground"
-            value={cutOut.ground.kind}
-            options={GROUNDS}
-            onChange={(kind) =>
-              cut(
-                {
-                  ...cutOut,
-                  ground: kind === "border" ? { kind } : { kind, colour: "#ffffff" },
-                },
-                "ground",
-              )
-            }
+          <GroundChoice
+            ground={cutOut.ground}
+            onChange={(ground, key) => cut({ ...cutOut, ground }, key)}
           />{" "}
-          {cutOut.ground.kind === "colour" && (
-            <ColourField
-              label="Ground colour"
-              value={cutOut.ground.colour}
-              onChange={(colour) =>
-                cut({ ...cutOut, ground: { kind: "colour", colour } }, "colour")
-              }
-            />
-          )}{" "}
           and what differs by up to{" "}
           <Percent
             label="Tolerance of the cut-out"
@@ -121,19 +120,27 @@ export function CutOutSection(props: Props) {
             options={REACHES}
             onChange={(reach) => cut({ ...cutOut, reach }, "reach")}
           />
-          .
+          . Shadows and glows on it{" "}
+          <Choice
+            label="Shadows and glows"
+            value={cutOut.softParts}
+            options={SOFT_PARTS}
+            onChange={(softParts) => cut({ ...cutOut, softParts }, "soft-parts")}
+          />
+          .{" "}
+          <button type="button" className="btn btn-xs" onClick={() => void find(cutOut)}>
+            As the picture tells
+          </button>
         </p>
       )}
       {cutOut.kind === "brightness" && (
         <p>
-          Over{" "}
-          <Choice
-            label="Tone of the ground"
-            value={cutOut.ground}
-            options={TONES}
-            onChange={(ground) => cut({ ...cutOut, ground }, "tone")}
-          />{" "}
-          all is clear up to{" "}
+          Its colour is{" "}
+          <GroundChoice
+            ground={cutOut.ground}
+            onChange={(ground, key) => cut({ ...cutOut, ground }, key)}
+          />
+          ; all is clear up to{" "}
           <Percent
             label="Low point of the cut-out"
             value={cutOut.low}

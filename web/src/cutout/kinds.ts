@@ -22,13 +22,22 @@ export function cutOutOf(kind: CutOut["kind"], before: CutOut): CutOut {
         tolerance: 0.06,
         softness: 2,
         reach: "FROM_BORDER",
+        softParts: "SOLID",
         edge,
       };
     case "brightness":
-      return { kind, ground: "WHITE", low: 0.02, high: 0.98, curve: 1, edge };
+      return { kind, ground: { kind: "border" }, low: 0.02, high: 0.98, curve: 1, edge };
     case "marks":
       return { kind, strokes: [], softness: 2, edge };
   }
+}
+
+/** What was found, with what the hand has done to the edge before. */
+export function proposed(found: CutOut, before: CutOut): CutOut {
+  if (found.kind === "none" || before.kind === "none") return found;
+  const { grow, soften, pinholes, specks } = before.edge;
+  const touched = grow !== 0 || soften !== 0 || pinholes !== 0 || specks !== 0;
+  return touched ? { ...found, edge: before.edge } : found;
 }
 
 export const TINTS = [

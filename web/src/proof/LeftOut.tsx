@@ -15,6 +15,7 @@ const NAMES: Record<CheckKind, string> = {
   DRAWING: "Missing letters, fonts, pictures",
   HIDDEN: "Hidden pieces",
   BANDING: "Bands in soft ramps",
+  HALVED_EDGES: "Edges at half the size",
   NO_TARGET: "A frame without a target",
 };
 

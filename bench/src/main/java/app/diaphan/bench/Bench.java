@@ -35,6 +35,11 @@ public final class Bench {
       System.out.println(line);
       System.exit(line.holds() ? 0 : 1);
     }
+    if (arguments.length == 3 && arguments[0].equals("--compare-video")) {
+      List<Line> compared = OverClip.compareVideo(Path.of(arguments[1]), Path.of(arguments[2]));
+      compared.forEach(System.out::println);
+      System.exit(compared.stream().allMatch(Line::holds) ? 0 : 1);
+    }
     Map<String, Group> groups = new LinkedHashMap<>();
     groups.put("engine/", EngineBench::run);
     groups.put("finish/", FinishBench::run);
@@ -45,7 +50,9 @@ public final class Bench {
     groups.put("hand/", ignored -> HandBench.run());
     groups.put("roster/", ignored -> RosterBench.run());
     groups.put("roster/screen", RosterScreenBench::run);
-    groups.put("truth/retargeted", TruthBench::run);
+    groups.put("truth/retargeted", RetargetBench::run);
+    groups.put("truth/finishes", FinishTruthBench::run);
+    groups.put("truth/cut-outs", LogoBench::run);
     groups.put("truth/vectors", ignored -> VectorBench.run());
     groups.put("trust/start", StartBench::run);
     groups.put("trust/memory", MemoryBench::run);

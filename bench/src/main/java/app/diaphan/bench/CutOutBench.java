@@ -1,10 +1,10 @@
 package app.diaphan.bench;
 
+import app.diaphan.core.colour.Colour;
 import app.diaphan.core.cutout.CutOuts;
 import app.diaphan.core.overlay.cutout.CutEdge;
 import app.diaphan.core.overlay.cutout.CutOut;
 import app.diaphan.core.overlay.cutout.CutOut.GroundReach;
-import app.diaphan.core.overlay.cutout.CutOut.GroundTone;
 import app.diaphan.core.overlay.cutout.Stroke;
 import app.diaphan.core.picture.PictureReader;
 import app.diaphan.core.picture.RasterPicture;
@@ -67,6 +67,7 @@ final class CutOutBench {
               exact ? 0.06 : 0.08,
               exact ? 2 : 3,
               GroundReach.EVERYWHERE,
+              CutOut.SoftParts.SOLID,
               CutEdge.AS_FOUND);
       RasterPicture cut = CutOuts.of(ground.getValue(), how);
       String name = "cutout/by colour, " + ground.getKey();
@@ -95,7 +96,8 @@ final class CutOutBench {
         time(
             "by brightness",
             large,
-            new CutOut.ByBrightness(GroundTone.WHITE, 0.02, 0.98, 1, CutEdge.AS_FOUND)));
+            new CutOut.ByBrightness(
+                new CutOut.GroundColour.OfColour(Colour.WHITE), 0.02, 0.98, 1, CutEdge.AS_FOUND)));
     return lines;
   }
 
@@ -120,7 +122,12 @@ final class CutOutBench {
 
   private static CutOut byColour() {
     return new CutOut.ByColour(
-        new CutOut.GroundColour.OfBorder(), 0.06, 2, GroundReach.FROM_BORDER, CutEdge.AS_FOUND);
+        new CutOut.GroundColour.OfBorder(),
+        0.06,
+        2,
+        GroundReach.FROM_BORDER,
+        CutOut.SoftParts.SOLID,
+        CutEdge.AS_FOUND);
   }
 
   private static Line time(String name, RasterPicture picture, CutOut how) throws Exception {

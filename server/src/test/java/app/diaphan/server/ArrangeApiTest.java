@@ -349,4 +349,53 @@ class ArrangeApiTest {
     assertEquals("none", picture.path("cutOut").path("kind").asString());
     assertEquals("own", picture.path("tint").path("kind").asString());
   }
+
+  /** Its ground was white or black, and shadows were as solid as all else. */
+  @Test
+  void cutOutsOfTheEleventhVersionMeanTheSame() {
+    JsonNode black =
+        cutOutOfVersion11(
+            "{\"kind\":\"brightness\",\"ground\":\"BLACK\",\"low\":0,\"high\":1,\"curve\":1,"
+                + "\"edge\":{\"grow\":0,\"soften\":0,\"pinholes\":0,\"specks\":0}}");
+    assertEquals("colour", black.path("ground").path("kind").asString());
+    assertEquals("#000000", black.path("ground").path("colour").asString());
+    JsonNode solid =
+        cutOutOfVersion11(
+            "{\"kind\":\"colour\",\"ground\":{\"kind\":\"border\"},\"tolerance\":0.1,\"softness\":2,"
+                + "\"reach\":\"EVERYWHERE\","
+                + "\"edge\":{\"grow\":0,\"soften\":0,\"pinholes\":0,\"specks\":0}}");
+    assertEquals("SOLID", solid.path("softParts").asString());
+    assertEquals("border", solid.path("ground").path("kind").asString());
+  }
+
+  private static JsonNode cutOutOfVersion11(String cutOut) {
+    String piece =
+        """
+        {"kind":"picture","id":"p","name":"Pennant","shown":true,"locked":false,
+         "place":{"hook":{"kind":"frame","area":"FRAME"},"point":"CENTRE","own":"CENTRE",
+                  "right":0,"down":0,"turn":0,"mirrored":false},
+         "picture":"pennant.png","page":1,"cutOut":%s,"tint":{"kind":"own"},
+         "crop":{"left":0,"top":0,"right":0,"bottom":0},"fit":"CONTAIN","width":30,"height":20,
+         "look":{"faceOpacity":1,"overallOpacity":1,"finishes":[],"follows":"","punch":"NONE"},
+         "slots":[]}"""
+            .formatted(cutOut);
+    byte[] bundle =
+        TestOverlays.bundle(
+            """
+            {"format":"diaphan-package","version":3,"name":"Old","house":{"colours":[],
+             "ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0},
+             "finishSets":[]},"overlays":["a.json"],"clips":[]}""",
+            TestOverlays.lowerThird("Ysolde")
+                .replaceFirst("\"stack\"\\s*:\\s*\\[", "\"stack\":[" + piece + ","));
+    Answer answer = SERVER.upload("/api/packages/bundle", "old.zip", bundle);
+    assertEquals(200, answer.status() / 100 * 100, answer::detail);
+    return SERVER
+        .get("/api/packages/" + answer.body().path("id").asLong() + "/overlays")
+        .body()
+        .get(0)
+        .path("overlay")
+        .path("stack")
+        .get(0)
+        .path("cutOut");
+  }
 }

@@ -47,7 +47,7 @@ class BundleTest {
   private static final Path DEMO = Path.of("../demo/lantern-reach-regatta");
   private static final String CONTENTS =
       """
-      {"format":"diaphan-package","version":11,"name":"Tern Holm",
+      {"format":"diaphan-package","version":12,"name":"Tern Holm",
        "house":{"colours":[],"ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0},
                 "finishSets":[]},
        "targets":[%s],"checksLeftOut":["HIDDEN"],
@@ -183,7 +183,7 @@ class BundleTest {
     }
     for (String title :
         List.of("bundle.schema.json", "package.schema.json", "roster.schema.json")) {
-      assertTrue(document(title).contains("bundle version 11\","), title);
+      assertTrue(document(title).contains("bundle version 12\","), title);
     }
   }
 
@@ -240,8 +240,8 @@ class BundleTest {
     refused(
         "glow", CONTENTS.replace("\"clips\"", "\"glow\":1,\"clips\""), "overlays/a.json", overlay);
     refused(
-        "version 12",
-        CONTENTS.replace("\"version\":11,", "\"version\":12,"),
+        "version 13",
+        CONTENTS.replace("\"version\":12,", "\"version\":13,"),
         "overlays/a.json",
         overlay);
     refused("../up.json", CONTENTS, "../up.json", overlay);

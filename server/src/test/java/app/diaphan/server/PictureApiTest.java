@@ -192,6 +192,19 @@ class PictureApiTest {
     assertEquals(0, quick.getRGB(1, 1) >>> 24);
   }
 
+  @Test
+  void howAPictureIsBestCutOutIsFoundInIt() throws IOException {
+    String address = "/api/packages/" + packageId + "/cut-outs/found";
+    Answer found = SERVER.post(address, "{\"picture\":\"mark.png\"}");
+    assertEquals(200, found.status(), found::detail);
+    assertEquals("colour", found.body().path("kind").asString());
+    assertEquals("border", found.body().path("ground").path("kind").asString());
+    assertEquals("SOLID", found.body().path("softParts").asString());
+    Answer missing = SERVER.post(address, "{\"picture\":\"gone.png\"}");
+    assertEquals(400, missing.status());
+    assertTrue(missing.detail().contains("gone.png"), missing.detail());
+  }
+
   private BufferedImage look(String view, double scale) throws IOException {
     return look(view, scale, false);
   }
@@ -203,7 +216,8 @@ class PictureApiTest {
             """
             {"picture":"mark.png","view":"%s",
              "cutOut":{"kind":"colour","ground":{"kind":"border"},"tolerance":0.06,"softness":2,
-                       "reach":"FROM_BORDER","edge":{"grow":0,"soften":0,"pinholes":0,"specks":0}},
+                       "reach":"FROM_BORDER","softParts":"SOLID",
+                       "edge":{"grow":0,"soften":0,"pinholes":0,"specks":0}},
              "part":{"left":0,"top":0,"width":100,"height":100,"scale":%s},"quick":%s}"""
                 .formatted(view, scale, quick));
     assertEquals(200, answer.status(), answer::detail);

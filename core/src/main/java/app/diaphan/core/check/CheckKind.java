@@ -30,6 +30,8 @@ public enum CheckKind {
   HIDDEN,
   /** Soft ramps that show their steps in files of 8 bits that are not dithered. */
   BANDING,
+  /** Edges that come out wrong when an editor halves a file of straight colours. */
+  HALVED_EDGES,
   /** A frame that none of the targets has, or an overlay that goes out nowhere. */
   NO_TARGET
 }

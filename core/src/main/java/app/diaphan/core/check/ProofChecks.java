@@ -27,6 +27,7 @@ public final class ProofChecks {
     CHECKS.put(CheckKind.DRAWING, new DrawingCheck());
     CHECKS.put(CheckKind.HIDDEN, new HiddenCheck());
     CHECKS.put(CheckKind.BANDING, new BandingCheck());
+    CHECKS.put(CheckKind.HALVED_EDGES, new HalvedEdgesCheck());
     CHECKS.put(CheckKind.NO_TARGET, new NoTargetCheck());
   }
 

@@ -3,6 +3,7 @@ package app.diaphan.core.cutout;
 import app.diaphan.core.overlay.cutout.CutOut;
 import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.core.raster.Bands;
+import java.util.Optional;
 
 /**
  * Takes a ground of known colour out. Away from the ground a picture is solid; within the width of
@@ -41,43 +42,79 @@ final class ColourCut {
   /** Less than this is what noise leaves of nothing. */
   private final double dead;
 
+  /** Shadows and glows on the ground, if they are to stay thin. */
+  private final Optional<SoftSurroundings> soft;
+
   private final boolean[] grounds;
   private final boolean[] reached;
 
   /** The nearest reached ground pixel's distance, and of ground the nearest other pixel's. */
   private final float[] away;
 
-  private ColourCut(RasterPicture picture, CutOut.ByColour how) {
+  /**
+   * @param came the picture as it came
+   */
+  private ColourCut(RasterPicture picture, CutOut.ByColour how, Cut came) {
     this.picture = picture;
     this.how = how;
     width = picture.width();
     height = picture.height();
-    ground =
-        switch (how.ground()) {
-          case CutOut.GroundColour.OfBorder() -> Ground.ofBorder(picture);
-          case CutOut.GroundColour.OfColour given -> Ground.given(given.colour());
-        };
+    Ground first = Ground.of(picture, how.ground());
+    ground = first.bent() ? first.refined(picture, reached(grounds(first))) : first;
     dead = Math.max(3 * ground.noise(), how.tolerance() / 4);
-    grounds = new boolean[width * height];
+    boolean[] bare = grounds(ground);
+    if (how.softParts() == CutOut.SoftParts.THIN) {
+      SoftSurroundings around = SoftSurroundings.of(came, ground, reached(bare));
+      soft = Optional.of(around);
+      for (int place = 0; place < bare.length; place++) {
+        bare[place] |= around.in(place);
+      }
+    } else {
+      soft = Optional.empty();
+    }
+    grounds = bare;
+    reached = reached(grounds);
+    away = Regions.distances(reached, width, height, (int) Math.ceil(how.softness()) + 1);
+  }
+
+  /** How much of a picture's ground has a shadow or a glow on it, as a share of the picture. */
+  static double shadow(RasterPicture picture, CutOut.ByColour how) {
+    CutOut.ByColour thin = how.withSoftParts(CutOut.SoftParts.THIN);
+    return new ColourCut(picture, thin, Cut.solid(picture))
+        .soft
+        .map(SoftSurroundings::share)
+        .orElse(0.0);
+  }
+
+  /** Which pixels have the ground's colour. */
+  private boolean[] grounds(Ground ground) {
+    boolean[] grounds = new boolean[width * height];
     Bands.over(
         0,
         height,
         width,
         (top, bottom) -> {
           for (int place = top * width; place < bottom * width; place++) {
-            grounds[place] = strength(place) <= how.tolerance();
+            double sum = 0;
+            for (int c = 0; c < 3; c++) {
+              double difference = own(place, c) - ground.at(place % width, place / width, c);
+              sum += difference * difference;
+            }
+            grounds[place] = Math.sqrt(sum / 3) <= how.tolerance();
           }
         });
-    reached =
-        how.reach() == CutOut.GroundReach.EVERYWHERE
-            ? grounds
-            : Regions.fromBorder(grounds, width, height);
-    away = Regions.distances(reached, width, height, (int) Math.ceil(how.softness()) + 1);
+    return grounds;
+  }
+
+  private boolean[] reached(boolean[] grounds) {
+    return how.reach() == CutOut.GroundReach.EVERYWHERE
+        ? grounds
+        : Regions.fromBorder(grounds, width, height);
   }
 
   static Cut of(RasterPicture picture, CutOut.ByColour how) {
-    ColourCut cut = new ColourCut(picture, how);
     Cut result = Cut.solid(picture);
+    ColourCut cut = new ColourCut(picture, how, result);
     Bands.over(
         0,
         cut.height,
@@ -85,9 +122,27 @@ final class ColourCut {
         (top, bottom) -> {
           for (int place = top * cut.width; place < bottom * cut.width; place++) {
             cut.pixel(place, result);
+            if (cut.soft.isPresent()) {
+              cut.overShadow(cut.soft.get(), place, result);
+            }
           }
         });
     return result;
+  }
+
+  /** Lays what is drawn over the shadow there. */
+  private void overShadow(SoftSurroundings soft, int place, Cut result) {
+    float drawn = result.alpha()[place];
+    float shadow = (picture.value(4 * place + 3) - drawn) * soft.alpha(place);
+    float both = drawn + shadow;
+    if (shadow > 0) {
+      for (int c = 0; c < 3; c++) {
+        float colour = result.colours()[3 * place + c];
+        result.colours()[3 * place + c] =
+            (float) ((drawn * colour + shadow * soft.colour(c)) / both);
+      }
+      result.alpha()[place] = both;
+    }
   }
 
   private void pixel(int place, Cut result) {
@@ -169,7 +224,13 @@ final class ColourCut {
   }
 
   private double difference(int place, int channel) {
-    return own(place, channel) - ground.at(place % width, place / width, channel);
+    return own(place, channel) - groundAt(place, channel);
+  }
+
+  private double groundAt(int place, int channel) {
+    return soft.isPresent()
+        ? soft.get().ground(place, channel)
+        : ground.at(place % width, place / width, channel);
   }
 
   private double own(int place, int channel) {
@@ -203,7 +264,7 @@ final class ColourCut {
     double along = 0;
     double square = 0;
     for (int c = 0; c < 3; c++) {
-      double full = own(solid, c) - ground.at(place % width, place / width, c);
+      double full = own(solid, c) - groundAt(place, c);
       along += difference(place, c) * full;
       square += full * full;
     }
@@ -217,7 +278,7 @@ final class ColourCut {
     }
     double sum = 0;
     for (int c = 0; c < 3; c++) {
-      double full = own(other, c) - ground.at(place % width, place / width, c);
+      double full = own(other, c) - groundAt(place, c);
       double rest = difference(place, c) - share * full;
       sum += rest * rest;
     }

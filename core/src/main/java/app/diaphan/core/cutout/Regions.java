@@ -2,6 +2,7 @@ package app.diaphan.core.cutout;
 
 import app.diaphan.core.raster.Bands;
 import java.util.Arrays;
+import java.util.function.Consumer;
 import java.util.function.IntConsumer;
 
 /** Parts of a grid of pixels that hang together. */
@@ -111,7 +112,33 @@ final class Regions {
    */
   static int smaller(
       boolean[] in, int width, int height, int pixels, boolean open, IntConsumer each) {
-    int parts = 0;
+    int[] parts = new int[1];
+    each(
+        in,
+        width,
+        height,
+        part -> {
+          if (part.length < pixels && !(open && touchesBorder(part, width, height))) {
+            parts[0]++;
+            Arrays.stream(part).forEach(each);
+          }
+        });
+    return parts[0];
+  }
+
+  private static boolean touchesBorder(int[] part, int width, int height) {
+    for (int place : part) {
+      int x = place % width;
+      int y = place / width;
+      if (x == 0 || y == 0 || x == width - 1 || y == height - 1) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** Gives over the places of each part; pixels that touch by a corner hang together. */
+  static void each(boolean[] in, int width, int height, Consumer<int[]> each) {
     boolean[] seen = new boolean[in.length];
     int[] part = new int[in.length];
     for (int start = 0; start < in.length; start++) {
@@ -120,14 +147,12 @@ final class Regions {
       }
       int count = 0;
       int done = 0;
-      boolean border = false;
       part[count++] = start;
       seen[start] = true;
       while (done < count) {
         int place = part[done++];
         int x = place % width;
         int y = place / width;
-        border |= x == 0 || y == 0 || x == width - 1 || y == height - 1;
         for (int j = Math.max(0, y - 1); j <= Math.min(height - 1, y + 1); j++) {
           for (int i = Math.max(0, x - 1); i <= Math.min(width - 1, x + 1); i++) {
             int other = j * width + i;
@@ -138,11 +163,7 @@ final class Regions {
           }
         }
       }
-      if (count < pixels && !(border && open)) {
-        parts++;
-        Arrays.stream(part, 0, count).forEach(each);
-      }
+      each.accept(Arrays.copyOf(part, count));
     }
-    return parts;
   }
 }

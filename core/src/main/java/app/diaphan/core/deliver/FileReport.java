@@ -38,9 +38,6 @@ public record FileReport(
     long bytes,
     String sha256) {
 
-  /** An eye sees no seam below this, in 255ths. */
-  private static final double CLEAN = 3;
-
   /** The alpha that was found in a file. */
   public enum AlphaFound {
     STRAIGHT("one straight alpha"),
@@ -98,7 +95,7 @@ public record FileReport(
       return "";
     }
     String off = Sentence.of("off by at most %.2f of 255 when an editor halves it", fringe);
-    return fringe <= CLEAN
+    return fringe <= HalvedEdges.CLEAN
         ? Sentence.of("clean: %s", off)
         : Sentence.of(
             "%s, where thin meets solid; use it at its own size, or deliver it premultiplied", off);

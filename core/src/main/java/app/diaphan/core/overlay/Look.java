@@ -4,6 +4,7 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Require;
 import app.diaphan.core.Sentence;
 import app.diaphan.core.overlay.finish.Finish;
+import app.diaphan.core.overlay.finish.Outline;
 import app.diaphan.core.overlay.finish.Soften;
 import java.util.ArrayList;
 import java.util.List;
@@ -86,6 +87,14 @@ public record Look(
   /** With those finishes only that change the shape itself. */
   public Look withShapeOnly() {
     return withFinishes(finishes.stream().filter(Soften.class::isInstance).toList());
+  }
+
+  /** With those finishes only that a group's finishes see of a piece in it. */
+  public Look withOutlineOnly() {
+    return withFinishes(
+        finishes.stream()
+            .filter(finish -> finish instanceof Soften || finish instanceof Outline)
+            .toList());
   }
 
   /** Whether it has finishes beside those that change the shape itself. */

@@ -24,6 +24,11 @@ public record Canvas(Frame frame, int width, int height) {
         (int) Math.max(1, Math.rint(frame.height() * scale)));
   }
 
+  /** The same frame with so many pixels for each of these, both ways. */
+  Canvas finer(int times) {
+    return new Canvas(frame, width * times, height * times);
+  }
+
   /** Pixels across for one display unit of the frame. */
   public double scaleX() {
     return width / frame.displayWidth();

@@ -24,6 +24,7 @@ record DrawnSilhouette(
   private static final int IN_SHAPE = 1;
   private static final int IN_STROKE = 2;
 
+  /** An outline of more parts is widened sooner by its pixels. */
   private static final int FEW_PARTS = 64;
 
   /** Sharper corners than this many widths long are cut off, as a mitre saw's guide would. */
@@ -52,12 +53,25 @@ record DrawnSilhouette(
   @Override
   public Silhouette toBlur(double sigma) {
     return whole() && intricate()
-        ? PixelSilhouette.of(solid, unitX, unitY, canvas).toBlur(sigma)
+        ? PixelSilhouette.of(solid, unitX, unitY, canvas, times -> finer(times).solid())
+            .toBlur(sigma)
         : this;
   }
 
-  /** Whether its outline has so many parts that its pixels are grown sooner. */
-  private boolean intricate() {
+  @Override
+  public boolean exact() {
+    return true;
+  }
+
+  @Override
+  public Silhouette finer(int times) {
+    AffineTransform finer = AffineTransform.getScaleInstance(times, times);
+    finer.concatenate(toPixels);
+    return of(outline, finer, unitX * times, unitY * times, canvas.finer(times));
+  }
+
+  @Override
+  public boolean intricate() {
     int parts = 0;
     for (PathIterator path = outline.getPathIterator(null); !path.isDone(); path.next()) {
       parts++;

@@ -154,9 +154,17 @@ final class Finishing {
       case Halo it when it.opacity() > 0 ->
           Drawn.behind(1, CastPainter.halo(it, silhouette), it.underFace());
       case Outline it when it.opacity() > 0 ->
-          new Drawn(OUTLINE, 3, OutlinePainter.paint(it, silhouette, paints), it.underFace());
-      case Inset it when it.opacity() > 0 -> Drawn.atop(0, InsetPainter.paint(it, silhouette));
-      case Rim it when it.opacity() > 0 -> Drawn.atop(1, RimPainter.paint(it, silhouette));
+          new Drawn(
+              OUTLINE,
+              3,
+              silhouette.exact()
+                  ? OutlinePainter.paint(it, silhouette, paints)
+                  : Fineness.of(silhouette, fine -> OutlinePainter.paint(it, fine, paints)),
+              it.underFace());
+      case Inset it when it.opacity() > 0 ->
+          Drawn.atop(0, Fineness.of(silhouette, fine -> InsetPainter.paint(it, fine)));
+      case Rim it when it.opacity() > 0 ->
+          Drawn.atop(1, Fineness.of(silhouette, fine -> RimPainter.paint(it, fine)));
       case Relief it when it.opacity() > 0 -> Drawn.atop(2, ReliefPainter.paint(it, silhouette));
       default -> Drawn.NOTHING;
     };

@@ -62,7 +62,14 @@ final class PiecePainter {
       }
       case Content.Pictured pictured -> {
         Fill fill = pictured(placed, pictured, canvas, cuts);
-        Silhouette silhouette = PixelSilhouette.of(fill.coverage(), unitX, unitY, canvas.bounds());
+        Silhouette silhouette =
+            PixelSilhouette.of(
+                fill.coverage(),
+                unitX,
+                unitY,
+                canvas.bounds(),
+                times ->
+                    pictured(placed.finer(times), pictured, canvas.finer(times), cuts).coverage());
         yield finished(piece, silhouette, paints, fill);
       }
     };

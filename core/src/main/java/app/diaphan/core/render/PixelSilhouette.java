@@ -6,14 +6,17 @@ import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.raster.Dilation;
 import app.diaphan.core.raster.EdgeField;
 import app.diaphan.core.raster.Plane;
+import java.util.function.IntFunction;
 
 /**
  * The silhouette of a picture or of a group, known only by its pixels. It grows by distances from
  * the edge that its coverage tells of, always with round corners.
  *
+ * @param redrawn the shape with so many pixels for each of these, both ways
  * @param rough in how many pixels' blocks it may be widened; 0 if its edge has to be exact
  */
-record PixelSilhouette(Plane solid, double unitX, double unitY, Bounds canvas, int rough)
+record PixelSilhouette(
+    Plane solid, double unitX, double unitY, Bounds canvas, IntFunction<Plane> redrawn, int rough)
     implements Silhouette {
   /** A rough silhouette is widened by so many blocks as is quickest for a few. */
   private static final double FEW = 3.5;
@@ -21,8 +24,9 @@ record PixelSilhouette(Plane solid, double unitX, double unitY, Bounds canvas, i
   /** Blocks of this share of a blur's σ are not seen after it. */
   private static final double UNSEEN = 1.0 / 3;
 
-  static PixelSilhouette of(Plane solid, double unitX, double unitY, Bounds canvas) {
-    return new PixelSilhouette(solid, unitX, unitY, canvas, 0);
+  static PixelSilhouette of(
+      Plane solid, double unitX, double unitY, Bounds canvas, IntFunction<Plane> redrawn) {
+    return new PixelSilhouette(solid, unitX, unitY, canvas, redrawn, 0);
   }
 
   @Override
@@ -36,7 +40,29 @@ record PixelSilhouette(Plane solid, double unitX, double unitY, Bounds canvas, i
 
   @Override
   public Silhouette toBlur(double sigma) {
-    return new PixelSilhouette(solid, unitX, unitY, canvas, Math.max(1, (int) (sigma * UNSEEN)));
+    return new PixelSilhouette(
+        solid, unitX, unitY, canvas, redrawn, Math.max(1, (int) (sigma * UNSEEN)));
+  }
+
+  @Override
+  public boolean exact() {
+    return false;
+  }
+
+  @Override
+  public boolean intricate() {
+    return true;
+  }
+
+  @Override
+  public Silhouette finer(int times) {
+    return new PixelSilhouette(
+        redrawn.apply(times),
+        unitX * times,
+        unitY * times,
+        canvas.finer(times),
+        more -> redrawn.apply(times * more),
+        rough * times);
   }
 
   @Override

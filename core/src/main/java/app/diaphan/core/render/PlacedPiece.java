@@ -71,6 +71,21 @@ public record PlacedPiece(
         : withPiece(piece.withLook(piece.look().withPunch(Punch.NONE)));
   }
 
+  /** The same place on a canvas with so many pixels for each of this one's, both ways. */
+  PlacedPiece finer(int times) {
+    AffineTransform finer = AffineTransform.getScaleInstance(times, times);
+    finer.concatenate(holderToPixels);
+    return new PlacedPiece(
+        piece,
+        content,
+        width,
+        height,
+        toHolder,
+        finer,
+        hook,
+        inside.stream().map(inner -> inner.finer(times)).toList());
+  }
+
   /** Another look of the piece in the same place. */
   public PlacedPiece withPiece(Piece other) {
     return new PlacedPiece(other, content, width, height, toHolder, holderToPixels, hook, inside);

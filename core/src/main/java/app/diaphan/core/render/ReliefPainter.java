@@ -2,6 +2,7 @@ package app.diaphan.core.render;
 
 import app.diaphan.core.overlay.finish.Relief;
 import app.diaphan.core.raster.EdgeField;
+import app.diaphan.core.raster.PackedPlane;
 import app.diaphan.core.raster.Plane;
 
 /**
@@ -24,6 +25,32 @@ final class ReliefPainter {
   private ReliefPainter() {}
 
   static FinishLayers paint(Relief relief, Silhouette silhouette) {
+    return sideBySide(Fineness.of(silhouette, fine -> lit(relief, fine)));
+  }
+
+  /**
+   * Light and shade of one pixel lie beside each other in it. What lies higher would hide a part of
+   * the lower one, so that is made as much stronger.
+   */
+  private static FinishLayers sideBySide(FinishLayers lit) {
+    if (lit.atop().isEmpty()) {
+      return lit;
+    }
+    Layer shade = lit.atop().getFirst();
+    Layer light = lit.atop().getLast();
+    Plane lower = shade.coverage().unpacked();
+    Plane higher = light.coverage().unpacked().fitted(lower.bounds());
+    Plane stronger = Plane.clear(lower.bounds());
+    for (int i = 0; i < stronger.values().length; i++) {
+      float left = 1 - higher.values()[i] * light.opacity();
+      stronger.values()[i] = left > LEAST ? Math.min(1, lower.values()[i] / left) : 0;
+    }
+    return FinishLayers.atop(
+        new Layer(PackedPlane.of(stronger), shade.shader(), shade.opacity()), light);
+  }
+
+  /** The shade and over it the light. */
+  private static FinishLayers lit(Relief relief, Silhouette silhouette) {
     if (relief.width() <= 0) {
       return FinishLayers.NONE;
     }

@@ -21,6 +21,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.IntFunction;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
@@ -135,13 +136,16 @@ public final class Renderer {
         boolean holds = onlyHolds(whole);
         GroupPiece group = holds ? whole : whole.withLook(deep.apply(whole.look()));
         Look look = eachPart ? group.look().withoutFinishes() : group.look();
+        UnaryOperator<Look> inGroup = own -> eachPart ? own.within(group.look()) : own;
         Supplier<List<Painted>> inside =
-            () ->
+            () -> paint(placed.inside(), inGroup, holds ? deep : own -> own, canvas);
+        IntFunction<List<Painted>> finer =
+            times ->
                 paint(
-                    placed.inside(),
-                    own -> eachPart ? own.within(group.look()) : own,
-                    holds ? deep : own -> own,
-                    canvas);
+                    placed.finer(times).inside(),
+                    inGroup,
+                    Look::withOutlineOnly,
+                    canvas.finer(times));
         if (paintedAsOne(look)) {
           yield Stream.of(
               remembered.of(
@@ -153,7 +157,7 @@ public final class Renderer {
                       GroupPainter.paint(
                           placed,
                           group.withLook(look),
-                          within(placed, look, inside.get(), canvas),
+                          within(placed, look, inside.get(), finer, canvas),
                           canvas,
                           pictures)));
         }
@@ -178,13 +182,17 @@ public final class Renderer {
   }
 
   private GroupPainter.Inside within(
-      PlacedPiece placed, Look look, List<Painted> whole, Canvas canvas) {
+      PlacedPiece placed,
+      Look look,
+      List<Painted> whole,
+      IntFunction<List<Painted>> finer,
+      Canvas canvas) {
     boolean apart =
         look.faceOpacity() < 1
             && look.punch() == Punch.NONE
             && placed.inside().stream().anyMatch(Renderer::hasFinishesToSee);
     if (!apart) {
-      return new GroupPainter.Inside(whole, List.of(), List.of());
+      return new GroupPainter.Inside(whole, List.of(), List.of(), finer);
     }
     // What cuts keeps its finishes and hides those behind it: just what is wanted of a face here.
     return new GroupPainter.Inside(
@@ -194,7 +202,8 @@ public final class Renderer {
             placed.inside(),
             own -> own,
             own -> own.punch() == Punch.NONE ? own.withPunch(Punch.EVERYTHING) : own,
-            canvas));
+            canvas),
+        finer);
   }
 
   private static boolean hasFinishesToSee(PlacedPiece placed) {

@@ -28,6 +28,15 @@ interface Silhouette {
    */
   Silhouette toBlur(double sigma);
 
+  /** Whether it is grown as exactly as it is drawn; else its pixels tell where its edge is. */
+  boolean exact();
+
+  /** Whether it may have strokes and corners of a few pixels: type, pictures, groups. */
+  boolean intricate();
+
+  /** The same silhouette with so many pixels for each of its own, both ways. */
+  Silhouette finer(int times);
+
   /** The part of the shape that lies nearer to its edge than a length. */
   Plane alongEdge(double within, Outline.Corners corners);
 

@@ -196,6 +196,7 @@ class SplittingTest {
             0.06,
             2,
             CutOut.GroundReach.FROM_BORDER,
+            CutOut.SoftParts.SOLID,
             CutEdge.AS_FOUND);
     PicturePiece piece =
         Samples.picture(

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.Samples;
 import app.diaphan.core.colour.Colour;
+import app.diaphan.core.file.Carried;
 import app.diaphan.core.file.FileKind;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
@@ -20,6 +21,7 @@ import app.diaphan.core.overlay.PicturePiece;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.PinPoint;
 import app.diaphan.core.overlay.Place;
+import app.diaphan.core.overlay.PlatePiece;
 import app.diaphan.core.overlay.PlateShape;
 import app.diaphan.core.overlay.cutout.CutEdge;
 import app.diaphan.core.overlay.cutout.CutOut;
@@ -113,6 +115,7 @@ class ProofChecksTest {
           0.06,
           2,
           CutOut.GroundReach.FROM_BORDER,
+          CutOut.SoftParts.SOLID,
           CutEdge.AS_FOUND);
 
   private static List<Found> check(CheckKind kind, Overlay overlay, List<Still> stills) {
@@ -225,6 +228,28 @@ class ProofChecksTest {
     assertEquals(List.of(), check(CheckKind.BANDING, ramp(25), DARK), "it is dithered");
     TargetList deep = target(TargetFrame.OF_OVERLAY, FileKind.tiff().withDither(false));
     assertEquals(List.of(), check(CheckKind.BANDING, ramp(25), DARK, deep), "it has 16 bits");
+  }
+
+  /** Half of a white plate lies on half of a thin black one, whose straight colours mix wrongly. */
+  @Test
+  void edgesThatHalvingSpoilsAreToldWithWhereTheyAre() {
+    Piece thin =
+        Samples.plate(
+                new PlateShape.Rectangle(), Samples.centre(), 401, 201, Samples.flat("#000000"))
+            .withId("thin")
+            .withLook(Look.PLAIN.withFaceOpacity(0.3));
+    PlatePiece solid = Samples.plate(new PlateShape.Rectangle(), Samples.centre(), 101, 51, WHITE);
+    List<Found> found = check(CheckKind.HALVED_EDGES, Samples.overlay(FRAME, solid, thin), DARK);
+    assertEquals(1, found.size(), found.toString());
+    assertFalse(found.getFirst().fails());
+    assertEquals(solid.id(), found.getFirst().piece());
+    TargetList premultiplied =
+        target(TargetFrame.OF_OVERLAY, FileKind.tiff().with(Carried.PREMULTIPLIED));
+    assertEquals(
+        List.of(),
+        check(CheckKind.HALVED_EDGES, Samples.overlay(FRAME, solid, thin), DARK, premultiplied));
+    assertEquals(
+        List.of(), check(CheckKind.HALVED_EDGES, Samples.overlay(FRAME, solid), DARK), "clean");
   }
 
   @Test

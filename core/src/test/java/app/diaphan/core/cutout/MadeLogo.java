@@ -105,7 +105,12 @@ final class MadeLogo {
 
   static CutOut.ByColour byColour(double tolerance, double softness, CutOut.GroundReach reach) {
     return new CutOut.ByColour(
-        new CutOut.GroundColour.OfBorder(), tolerance, softness, reach, CutEdge.AS_FOUND);
+        new CutOut.GroundColour.OfBorder(),
+        tolerance,
+        softness,
+        reach,
+        CutOut.SoftParts.SOLID,
+        CutEdge.AS_FOUND);
   }
 
   /** The mean of how far alphas are off, in 255ths. */

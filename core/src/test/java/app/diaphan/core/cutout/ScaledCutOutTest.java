@@ -3,6 +3,7 @@ package app.diaphan.core.cutout;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import app.diaphan.core.colour.Colour;
 import app.diaphan.core.overlay.cutout.CutEdge;
 import app.diaphan.core.overlay.cutout.CutOut;
 import app.diaphan.core.overlay.cutout.Stroke;
@@ -45,8 +46,13 @@ class ScaledCutOutTest {
   static List<CutOut> cutOuts() {
     return List.of(
         new CutOut.ByColour(
-            new CutOut.GroundColour.OfBorder(), 0.08, 3, CutOut.GroundReach.EVERYWHERE, EDGE),
-        new CutOut.ByBrightness(CutOut.GroundTone.WHITE, 0.15, 0.6, 1, EDGE),
+            new CutOut.GroundColour.OfBorder(),
+            0.08,
+            3,
+            CutOut.GroundReach.EVERYWHERE,
+            CutOut.SoftParts.SOLID,
+            EDGE),
+        new CutOut.ByBrightness(new CutOut.GroundColour.OfColour(Colour.WHITE), 0.15, 0.6, 1, EDGE),
         new CutOut.ByMarks(
             List.of(
                 stroke(true, 100, 120, 140, 120),

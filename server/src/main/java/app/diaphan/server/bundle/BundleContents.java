@@ -31,5 +31,5 @@ record BundleContents(
     List<String> rosters,
     List<String> clips) {
   static final String FORMAT = "diaphan-package";
-  static final int VERSION = 11;
+  static final int VERSION = 12;
 }

@@ -3,6 +3,7 @@ package app.diaphan.server.draw;
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
 import app.diaphan.core.cutout.CutView;
+import app.diaphan.core.cutout.FoundCutOut;
 import app.diaphan.core.cutout.GroundLeft;
 import app.diaphan.core.memory.Permits;
 import app.diaphan.core.overlay.cutout.CutOut;
@@ -26,7 +27,7 @@ import org.springframework.stereotype.Service;
 @Service
 public class CutOutLooks {
   /** Of the picture as floats, its alpha, and what is made of both. */
-  private static final long BYTES_PER_PIXEL = 48;
+  private static final long BYTES_PER_PIXEL = 64;
 
   private static final int LARGEST_SIDE = 4096;
 
@@ -72,10 +73,7 @@ public class CutOutLooks {
    */
   public SeenPart look(
       Long packageId, String name, CutOut cutOut, CutView view, PicturePart part, boolean quick) {
-    if (!(drawings.picture(packageId, name).orElse(null) instanceof RasterPicture whole)) {
-      throw new InvalidInput(
-          Sentence.of("The package has no picture of pixels \"%s\" to cut out.", name));
-    }
+    RasterPicture whole = picture(packageId, name);
     int right = Math.min(whole.width(), part.left() + part.width());
     int bottom = Math.min(whole.height(), part.top() + part.height());
     if (part.left() >= right || part.top() >= bottom) {
@@ -114,6 +112,25 @@ public class CutOutLooks {
               whole.height(),
               GroundLeft.of(picture, cut));
         });
+  }
+
+  /**
+   * How a picture is best cut out by its colour. What an edge is wide and how it is packed does not
+   * change with the size it is looked at, so this is found at its own.
+   *
+   * @throws InvalidInput if the package has no such raster picture, or one too large to be cut out
+   */
+  public CutOut found(Long packageId, String name) {
+    RasterPicture picture = picture(packageId, name);
+    return work.with(BYTES_PER_PIXEL * pixels(picture), () -> FoundCutOut.byColour(picture));
+  }
+
+  private RasterPicture picture(Long packageId, String name) {
+    if (drawings.picture(packageId, name).orElse(null) instanceof RasterPicture picture) {
+      return picture;
+    }
+    throw new InvalidInput(
+        Sentence.of("The package has no picture of pixels \"%s\" to cut out.", name));
   }
 
   /** How often a picture can be halved and still is no smaller than what is looked at. */

@@ -1,6 +1,7 @@
 package app.diaphan.server.json;
 
 import app.diaphan.core.frame.Frame;
+import app.diaphan.core.overlay.cutout.CutOut;
 import app.diaphan.core.overlay.slot.WordSlots;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
@@ -16,7 +17,8 @@ import tools.jackson.databind.node.ObjectNode;
  * their frame. In the sixth, nothing was left open, and braces in words were braces. In the
  * seventh, plates "hugged" what they back. Up to the ninth, outlines had one colour. Up to the
  * tenth, a frame was as high as its video and had no dots per inch, which targets gave all their
- * files. Everything is given the value that draws as before.
+ * files. Up to the eleventh, the ground of a cut-out by brightness was white or black, and shadows
+ * were cut out as solid as all else. Everything is given the value that draws as before.
  */
 final class OlderDocuments {
   private OlderDocuments() {}
@@ -156,6 +158,20 @@ final class OlderDocuments {
     }
     if (!piece.has("page")) {
       piece.put("page", 1);
+    }
+    if (piece.get("cutOut") instanceof ObjectNode cutOut) {
+      bringCutOut(cutOut);
+    }
+  }
+
+  /** Grounds by brightness were white or black, and shadows as solid as all else. */
+  private static void bringCutOut(ObjectNode cutOut) {
+    if (cutOut.path("kind").asString("").equals("colour") && !cutOut.has("softParts")) {
+      cutOut.put("softParts", CutOut.SoftParts.SOLID.name());
+    }
+    if (cutOut.path("ground").isString()) {
+      boolean white = cutOut.remove("ground").asString("").equals("WHITE");
+      cutOut.putObject("ground").put("kind", "colour").put("colour", white ? "#ffffff" : "#000000");
     }
   }
 

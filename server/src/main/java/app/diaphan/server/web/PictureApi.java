@@ -91,6 +91,15 @@ class PictureApi {
         id, wanted.picture(), wanted.cutOut(), wanted.view(), wanted.part(), wanted.quick());
   }
 
+  record ToFind(String picture) {}
+
+  /** How a picture is best cut out by its colour, as far as the picture itself tells. */
+  @OnlyComputes
+  @PostMapping("/packages/{id}/cut-outs/found")
+  CutOut found(@PathVariable long id, @RequestBody ToFind wanted) {
+    return looks.found(id, wanted.picture());
+  }
+
   @GetMapping("/packages/{id}/pictures")
   List<PictureSummary> pictures(@PathVariable long id) {
     packages.get(id);

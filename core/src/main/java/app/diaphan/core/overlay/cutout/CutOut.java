@@ -19,14 +19,16 @@ public sealed interface CutOut {
               double tolerance,
               double softness,
               GroundReach reach,
+              SoftParts softParts,
               CutEdge edge) ->
           new ByColour(
               ground,
               tolerance,
               Math.clamp(softness * by, 1, ByColour.MOST_SOFTNESS),
               reach,
+              softParts,
               edge.scaled(by));
-      case ByBrightness(GroundTone ground, double low, double high, double curve, CutEdge edge) ->
+      case ByBrightness(GroundColour ground, double low, double high, double curve, CutEdge edge) ->
           new ByBrightness(ground, low, high, curve, edge.scaled(by));
       case ByMarks(List<Stroke> strokes, double softness, CutEdge edge) ->
           new ByMarks(
@@ -47,9 +49,15 @@ public sealed interface CutOut {
    *     the way from black to white, 0–1
    * @param softness how wide an edge is at most, in pixels of the picture, 1–{@value
    *     #MOST_SOFTNESS}
+   * @param softParts what becomes of shadows and glows on the ground
    */
   record ByColour(
-      GroundColour ground, double tolerance, double softness, GroundReach reach, CutEdge edge)
+      GroundColour ground,
+      double tolerance,
+      double softness,
+      GroundReach reach,
+      SoftParts softParts,
+      CutEdge edge)
       implements CutOut {
     public static final double MOST_SOFTNESS = 16;
 
@@ -58,18 +66,23 @@ public sealed interface CutOut {
       Require.between(0, 1, tolerance, "The tolerance of the cut-out");
       Require.between(1, MOST_SOFTNESS, softness, "The softness of the cut-out");
       Require.present(reach, "Where the ground is cut out");
+      Require.present(softParts, "What becomes of shadows and glows");
       Require.present(edge, "The edge of the cut-out");
+    }
+
+    public ByColour withSoftParts(SoftParts other) {
+      return new ByColour(ground, tolerance, softness, reach, other, edge);
     }
   }
 
   /**
-   * The farther from a white or black ground, the more solid.
+   * The farther from the brightness and colour of the ground, the more solid.
    *
    * @param low distance from the ground up to which all is clear, 0–1
    * @param high distance from which on all is solid, more than {@code low}, to 1
    * @param curve the power that the share between them is raised to; 1 is straight
    */
-  record ByBrightness(GroundTone ground, double low, double high, double curve, CutEdge edge)
+  record ByBrightness(GroundColour ground, double low, double high, double curve, CutEdge edge)
       implements CutOut {
     public ByBrightness {
       Require.present(ground, "The ground to cut out");
@@ -122,8 +135,11 @@ public sealed interface CutOut {
     EVERYWHERE
   }
 
-  enum GroundTone {
-    WHITE,
-    BLACK
+  /** What becomes of shadows and glows that lie on the ground. */
+  enum SoftParts {
+    /** What differs from the ground is taken as what is drawn, as solid as that. */
+    SOLID,
+    /** They are thin; what is drawn lies over them. */
+    THIN
   }
 }

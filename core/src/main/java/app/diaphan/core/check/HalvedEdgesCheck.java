@@ -1,0 +1,64 @@
+package app.diaphan.core.check;
+
+import app.diaphan.core.Sentence;
+import app.diaphan.core.deliver.HalvedEdges;
+import app.diaphan.core.file.Carried;
+import app.diaphan.core.file.FileKind;
+import app.diaphan.core.overlay.GroupPiece;
+import app.diaphan.core.render.PlacedPiece;
+import app.diaphan.core.targets.NamedTarget;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Many editors make a still smaller by mixing its colours and its alpha apart. Where something thin
+ * meets something solid of another colour no file of straight colours comes out of that right; the
+ * proof says how far off it will be, and where.
+ */
+final class HalvedEdgesCheck implements Check {
+  @Override
+  public List<Found> of(Proofed proofed) {
+    List<NamedTarget> straight =
+        proofed
+            .delivered()
+            .filter(target -> file(target, proofed).carried() instanceof Carried.Straight)
+            .toList();
+    if (straight.isEmpty()) {
+      return List.of();
+    }
+    HalvedEdges worst = HalvedEdges.of(proofed.rendering(), file(straight.getFirst(), proofed));
+    if (worst.clean()) {
+      return List.of();
+    }
+    Optional<PlacedPiece> piece = at(proofed, worst);
+    return List.of(
+        new Found(
+            CheckKind.HALVED_EDGES,
+            false,
+            piece.map(placed -> placed.piece().id()).orElse(""),
+            Sentence.of(
+                "An edge comes out up to %.0f of 255 off if an editor shows the still at half its size, worst%s at %d, %d: thin meets solid of another colour there.",
+                worst.off(),
+                piece
+                    .map(placed -> Sentence.of(" beside \"%s\"", placed.piece().name()))
+                    .orElse(""),
+                worst.x(),
+                worst.y()),
+            Sentence.of(
+                "Have it used at its own size, or let \"%s\" carry premultiplied alpha.",
+                String.join("\", \"", straight.stream().map(NamedTarget::name).toList()))));
+  }
+
+  private static FileKind file(NamedTarget target, Proofed proofed) {
+    return target.of(proofed.overlay()).file();
+  }
+
+  /** The piece in front whose box reaches one of the four pixels that are halved together. */
+  private static Optional<PlacedPiece> at(Proofed proofed, HalvedEdges worst) {
+    return proofed
+        .shown()
+        .filter(placed -> !(placed.piece() instanceof GroupPiece))
+        .filter(placed -> placed.bounds().intersects(worst.x(), worst.y(), 2, 2))
+        .findFirst();
+  }
+}

@@ -1,0 +1,84 @@
+package app.diaphan.core.render;
+
+import app.diaphan.core.raster.Bounds;
+import app.diaphan.core.raster.PackedPlane;
+import app.diaphan.core.raster.Plane;
+import java.util.List;
+import java.util.function.Function;
+
+/**
+ * Works finishes out in finer pixels than the canvas has, and averages them. What is seen over a
+ * few pixels turns on where exactly an edge runs, above all in corners and thin strokes, and pixels
+ * tell that the less the fewer there are. A small piece is finished in as many fine pixels for a
+ * display unit whatever the frame, so a still for a small frame is that for a large one, made
+ * smaller. Of a large piece the strokes have pixels enough.
+ */
+final class Fineness {
+  /** A piece is finished in so many pixels at most, unless the canvas has more for it. */
+  private static final long PIXELS = 400_000;
+
+  /** A plate shows its edge well in fewer. */
+  private static final long PIXELS_OF_PLAIN = 100_000;
+
+  private static final int FINEST = 4;
+
+  /** Thumbnails need no truth. */
+  private static final int MOST_TIMES = 8;
+
+  private Fineness() {}
+
+  /** The layers of a finish as its painter makes them of a silhouette. */
+  static FinishLayers of(Silhouette silhouette, Function<Silhouette, FinishLayers> painter) {
+    int times = times(silhouette);
+    if (times == 1) {
+      return painter.apply(silhouette);
+    }
+    FinishLayers fine = painter.apply(silhouette.finer(times));
+    return new FinishLayers(averaged(fine.behind(), times), averaged(fine.atop(), times));
+  }
+
+  /** So that a display unit has 1, 2 or 4 fine pixels; the most that stay within bounds. */
+  private static int times(Silhouette silhouette) {
+    Bounds bounds = silhouette.solid().bounds();
+    double unit = Math.sqrt(silhouette.unitX() * silhouette.unitY());
+    // An edge between pixels takes one more of them.
+    double units = Math.max(1, (bounds.width() - 1.0) * (bounds.height() - 1) / (unit * unit));
+    long most = silhouette.intricate() ? PIXELS : PIXELS_OF_PLAIN;
+    int finest = FINEST;
+    while (finest > 1 && units * finest * finest > most) {
+      finest /= 2;
+    }
+    return (int) Math.clamp(Math.round(finest / unit), 1, MOST_TIMES);
+  }
+
+  private static List<Layer> averaged(List<Layer> fine, int times) {
+    return fine.stream()
+        .map(
+            layer ->
+                new Layer(
+                    PackedPlane.of(averaged(layer.coverage().unpacked(), times)),
+                    layer.shader(),
+                    layer.opacity()))
+        .toList();
+  }
+
+  private static Plane averaged(Plane fine, int times) {
+    Bounds bounds = fine.bounds();
+    Plane mean =
+        Plane.clear(
+            new Bounds(
+                Math.floorDiv(bounds.left(), times),
+                Math.floorDiv(bounds.top(), times),
+                Math.ceilDiv(bounds.right(), times),
+                Math.ceilDiv(bounds.bottom(), times)));
+    float share = 1f / (times * times);
+    for (int y = bounds.top(); y < bounds.bottom(); y++) {
+      int row = mean.row(Math.floorDiv(y, times)) - mean.bounds().left();
+      int from = fine.row(y) - bounds.left();
+      for (int x = bounds.left(); x < bounds.right(); x++) {
+        mean.values()[row + Math.floorDiv(x, times)] += share * fine.values()[from + x];
+      }
+    }
+    return mean;
+  }
+}
