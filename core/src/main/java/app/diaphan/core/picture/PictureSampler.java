@@ -5,8 +5,8 @@ import java.awt.geom.NoninvertibleTransformException;
 
 /**
  * Reads a picture as it looks under a transform. Shrinking takes the halving nearest above the
- * wanted size and weights its pixels by a tent as wide as a target pixel; enlarging interpolates
- * linearly. At 1:1 every pixel comes through as it is.
+ * wanted size and weights its pixels by a tent about as wide as a target pixel; enlarging
+ * interpolates linearly. At 1:1 every pixel comes through as it is.
  */
 public final class PictureSampler {
   /** What lies beyond a picture's sides. */
@@ -16,6 +16,12 @@ public final class PictureSampler {
     /** It begins again. */
     ITSELF
   }
+
+  /**
+   * The tent's radius in target pixels. A little less than one: so what is drawn small is nearer to
+   * the mean of what is drawn large.
+   */
+  private static final double TENT = 0.9;
 
   private final Beyond beyond;
   private final RasterPicture level;
@@ -62,8 +68,8 @@ public final class PictureSampler {
         AffineTransform.getScaleInstance(
             (double) level.width() / picture.width(), (double) level.height() / picture.height());
     toLevel.concatenate(toSource);
-    radiusX = Math.max(1, Math.hypot(toLevel.getScaleX(), toLevel.getShearX()));
-    radiusY = Math.max(1, Math.hypot(toLevel.getShearY(), toLevel.getScaleY()));
+    radiusX = Math.max(1, TENT * Math.hypot(toLevel.getScaleX(), toLevel.getShearX()));
+    radiusY = Math.max(1, TENT * Math.hypot(toLevel.getShearY(), toLevel.getScaleY()));
   }
 
   /** Writes the premultiplied colour at the middle of target pixel (x, y) to four places. */

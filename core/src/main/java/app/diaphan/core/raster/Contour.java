@@ -26,6 +26,9 @@ final class Contour {
   /** Lines that go on into each other at a lesser cosine than this, 20°, meet in a corner. */
   private static final double CORNER = 0.94;
 
+  /** So often the vectors inwards are evened along the edge. */
+  private static final int EVENINGS = 48;
+
   /** No edge runs nearer by a pixel's middle, so that every line has a length. */
   private static final float LEAST = 0.01f;
 
@@ -430,6 +433,34 @@ final class Contour {
       normals[2 * end] = length == 0 ? 0 : nx / length;
       normals[2 * end + 1] = length == 0 ? 0 : ny / length;
     }
+    for (int turn = 0; turn < EVENINGS; turn++) {
+      normals = evened();
+    }
+  }
+
+  /**
+   * The vectors inwards, each with a half of those at the next places along the edge: squares cut a
+   * curve into lines whose directions stray by a degree or two. Nothing goes past a corner.
+   */
+  private float[] evened() {
+    float[] evened = new float[normals.length];
+    for (int end = 0; end < 2 * count; end++) {
+      float nx = normals[2 * end];
+      float ny = normals[2 * end + 1];
+      int other = next[end];
+      if (!corners[end] && other >= 0) {
+        int before = end ^ 1;
+        int after = 2 * other + (next[2 * other] == end / 2 ? 1 : 0);
+        nx += (normals[2 * before] + normals[2 * after]) / 2;
+        ny += (normals[2 * before + 1] + normals[2 * after + 1]) / 2;
+        float length = (float) Math.sqrt(nx * nx + ny * ny);
+        nx = length == 0 ? 0 : nx / length;
+        ny = length == 0 ? 0 : ny / length;
+      }
+      evened[2 * end] = nx;
+      evened[2 * end + 1] = ny;
+    }
+    return evened;
   }
 
   private int going(int from, float x, float y) {

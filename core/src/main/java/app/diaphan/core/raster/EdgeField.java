@@ -98,6 +98,18 @@ public final class EdgeField {
   }
 
   /**
+   * How much of a square lies farther inside than so far from the edge, 0–1, as if that were
+   * straight.
+   *
+   * @param inside how far inside its middle lies, in units
+   * @param side in pixels
+   */
+  public double covered(double inside, double inwardsX, double inwardsY, double side) {
+    return HalfPlane.covered(
+        inside, Math.abs(inwardsX) * stepX * side / 2, Math.abs(inwardsY) * stepY * side / 2);
+  }
+
+  /**
    * Tells of places near the edge in pixels that the shape covers, in part at least; those of one
    * pixel follow each other on one thread.
    *

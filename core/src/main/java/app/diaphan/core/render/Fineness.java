@@ -18,7 +18,7 @@ final class Fineness {
   private static final long PIXELS = 400_000;
 
   /** A plate shows its edge well in fewer. */
-  private static final long PIXELS_OF_PLAIN = 100_000;
+  private static final long PIXELS_OF_PLAIN = 160_000;
 
   private static final int FINEST = 4;
 

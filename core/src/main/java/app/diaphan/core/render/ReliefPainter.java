@@ -22,6 +22,12 @@ final class ReliefPainter {
   /** Places across the edge at which the light is taken in each pixel. */
   private static final int SAMPLES = 4;
 
+  /** So many half pixels from the edge a round slope is no longer steep. */
+  private static final double STEEP = 8;
+
+  /** A half pixel of less than this share of the slope is a small step on it. */
+  private static final double EVEN = 0.05;
+
   private ReliefPainter() {}
 
   static FinishLayers paint(Relief relief, Silhouette silhouette) {
@@ -62,18 +68,22 @@ final class ReliefPainter {
     edge.visitShape(
         FINER,
         (pixel, inside, inwardsX, inwardsY, side) -> {
-          double extent = edge.extent(inwardsX, inwardsY) * side;
           double towards = inwardsX * from.x() + inwardsY * from.y();
-          for (int sample = 0; sample < SAMPLES; sample++) {
-            double distance = inside + extent * ((sample + 0.5) / SAMPLES - 0.5);
-            if (distance >= 0) {
-              float taken = from.on(distance / relief.width(), towards);
-              if (taken > 0) {
-                light.values()[pixel] += taken;
-              } else {
-                shade.values()[pixel] -= taken;
-              }
-              within.values()[pixel]++;
+          double half = edge.extent(inwardsX, inwardsY) * side / 2;
+          double onSlope = edge.covered(inside, inwardsX, inwardsY, side);
+          within.values()[pixel] += onSlope;
+          onSlope -= edge.covered(inside - relief.width(), inwardsX, inwardsY, side);
+          double nearest = Math.max(0, inside - half);
+          double farthest = Math.min(relief.width(), inside + half);
+          // Away from the edge the slope bends little within a pixel.
+          int samples = nearest > STEEP * half && half < EVEN * relief.width() ? 1 : SAMPLES;
+          for (int sample = 0; sample < samples && farthest > nearest; sample++) {
+            double distance = nearest + (farthest - nearest) * (sample + 0.5) / samples;
+            double taken = onSlope * from.on(distance / relief.width(), towards) / samples;
+            if (taken > 0) {
+              light.values()[pixel] += (float) taken;
+            } else {
+              shade.values()[pixel] -= (float) taken;
             }
           }
         });
@@ -132,7 +142,7 @@ final class ReliefPainter {
         return 0;
       }
       float place = (float) along * STEPS;
-      int step = (int) place;
+      int step = Math.min(STEPS - 1, (int) place);
       float rest = place - step;
       float up = upwards[step] + rest * (upwards[step + 1] - upwards[step]);
       float out = outwards[step] + rest * (outwards[step + 1] - outwards[step]);
