@@ -194,6 +194,7 @@ class PictureApiTest {
 
   @Test
   void howAPictureIsBestCutOutIsFoundInIt() throws IOException {
+    upload("mark.png", png(BufferedImage.TYPE_INT_RGB, Color.WHITE));
     String address = "/api/packages/" + packageId + "/cut-outs/found";
     Answer found = SERVER.post(address, "{\"picture\":\"mark.png\"}");
     assertEquals(200, found.status(), found::detail);
@@ -201,7 +202,7 @@ class PictureApiTest {
     assertEquals("border", found.body().path("ground").path("kind").asString());
     assertEquals("SOLID", found.body().path("softParts").asString());
     Answer missing = SERVER.post(address, "{\"picture\":\"gone.png\"}");
-    assertEquals(400, missing.status());
+    assertEquals(422, missing.status());
     assertTrue(missing.detail().contains("gone.png"), missing.detail());
   }
 

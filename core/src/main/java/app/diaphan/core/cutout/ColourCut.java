@@ -64,7 +64,9 @@ final class ColourCut {
     dead = Math.max(3 * ground.noise(), how.tolerance() / 4);
     boolean[] bare = grounds(ground);
     if (how.softParts() == CutOut.SoftParts.THIN) {
-      SoftSurroundings around = SoftSurroundings.of(came, ground, reached(bare));
+      SoftSurroundings around =
+          SoftSurroundings.of(
+              came, ground, reached(bare), how.reach() == CutOut.GroundReach.EVERYWHERE);
       soft = Optional.of(around);
       for (int place = 0; place < bare.length; place++) {
         bare[place] |= around.in(place);

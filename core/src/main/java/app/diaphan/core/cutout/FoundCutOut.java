@@ -6,18 +6,25 @@ import app.diaphan.core.picture.RasterPicture;
 
 /** How a picture is best cut out by its colour, as far as the picture itself tells. */
 public final class FoundCutOut {
-  /** What a clean picture's ground differs by at most, with what is lost by packing. */
-  private static final double TOLERANCE = 0.06;
+  /** What a clean picture's ground differs by at most. */
+  private static final double TOLERANCE = 0.03;
 
   private static final double MOST_TOLERANCE = 0.25;
 
   /** Noise of a normal distribution hardly ever strays so many deviations. */
   private static final double STRAYS = 6;
 
-  private static final double SOFTNESS = 2;
+  /** A little noise is kept clear of with more room, up to this. */
+  private static final double ROOMY = 0.12;
 
-  /** A noisy picture's edges are wider, and so are a scan's. */
+  /** Edges may be as wide as packing and scanning make them. */
+  private static final double SOFTNESS = 6;
+
+  /** Noise would be taken for a part of wide edges. */
   private static final double NOISY_SOFTNESS = 3;
+
+  /** What is white in an outline lies close to the ground. */
+  private static final double OUTLINE_SOFTNESS = 1.5;
 
   private static final double NOISY = 0.004;
 
@@ -33,15 +40,16 @@ public final class FoundCutOut {
   public static CutOut.ByColour byColour(RasterPicture picture) {
     Ground ground = Ground.ofBorder(picture);
     boolean noisy = ground.noise() > NOISY;
-    double tolerance = Math.min(MOST_TOLERANCE, Math.max(TOLERANCE, STRAYS * ground.noise()));
+    double room = Math.min(ROOMY, 2 * STRAYS * ground.noise());
+    double tolerance =
+        Math.clamp(Math.max(room, STRAYS * ground.noise()), TOLERANCE, MOST_TOLERANCE);
+    boolean outlined = Enclosed.areArt(picture, ground, tolerance);
     CutOut.ByColour plain =
         new CutOut.ByColour(
             new CutOut.GroundColour.OfBorder(),
-            Math.rint(100 * tolerance) / 100,
-            noisy ? NOISY_SOFTNESS : SOFTNESS,
-            Enclosed.areArt(picture, ground, tolerance)
-                ? CutOut.GroundReach.FROM_BORDER
-                : CutOut.GroundReach.EVERYWHERE,
+            outlined ? Math.max(ROOMY, tolerance) : Math.rint(100 * tolerance) / 100,
+            outlined ? OUTLINE_SOFTNESS : noisy && !ground.bent() ? NOISY_SOFTNESS : SOFTNESS,
+            outlined ? CutOut.GroundReach.FROM_BORDER : CutOut.GroundReach.EVERYWHERE,
             CutOut.SoftParts.SOLID,
             noisy ? new CutEdge(0, 0, 0, SPECKS) : CutEdge.AS_FOUND);
     return ColourCut.shadow(picture, plain) > SHADOW

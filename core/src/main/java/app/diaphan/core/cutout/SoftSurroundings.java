@@ -20,6 +20,9 @@ final class SoftSurroundings {
   /** By an edge so many pixels are mixtures with what is drawn. */
   private static final int MIXED = 2;
 
+  /** Smaller parts of the shadow's colour are rather of what is drawn. */
+  private static final int ENCLOSED = 24;
+
   /** So many steps from pixels that are sure the shadow is thought to go on. */
   private static final int GOES_ON = 24;
 
@@ -45,13 +48,17 @@ final class SoftSurroundings {
   /**
    * @param cut the picture as it came
    * @param reached the pixels that are ground without doubt
+   * @param everywhere whether what is enclosed by what is drawn may be ground with a shadow too
    */
-  static SoftSurroundings of(Cut cut, Ground ground, boolean[] reached) {
+  static SoftSurroundings of(Cut cut, Ground ground, boolean[] reached, boolean everywhere) {
     SoftSurroundings soft = new SoftSurroundings(cut, ground, reached);
     soft.flood(false);
     if (soft.findColour(reached)) {
       System.arraycopy(reached, 0, soft.in, 0, reached.length);
       soft.flood(true);
+      if (everywhere) {
+        soft.takeEnclosed();
+      }
     }
     soft.measure();
     return soft;
@@ -123,6 +130,29 @@ final class SoftSurroundings {
         }
       }
     }
+  }
+
+  /** The inside of an O may have the shadow all over it, so that no bare ground leads there. */
+  private void takeEnclosed() {
+    double most = 0;
+    for (int place = 0; place < in.length; place++) {
+      most = in[place] ? Math.max(most, share(place)) : most;
+    }
+    boolean[] like = new boolean[in.length];
+    for (int place = 0; place < in.length; place++) {
+      like[place] = !in[place] && !off(place) && share(place) <= most;
+    }
+    Regions.each(
+        like,
+        width,
+        height,
+        part -> {
+          if (part.length >= ENCLOSED) {
+            for (int place : part) {
+              in[place] = true;
+            }
+          }
+        });
   }
 
   private boolean near(int place, int other, double step) {

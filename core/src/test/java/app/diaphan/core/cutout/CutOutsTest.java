@@ -194,7 +194,7 @@ class CutOutsTest {
   @Test
   void whatIsProposedGoesByThePicture() {
     CutOut.ByColour clean = FoundCutOut.byColour(SHARP.over(MadeLogo.flat(1, 1, 1)));
-    assertEquals(0.06, clean.tolerance());
+    assertEquals(0.03, clean.tolerance());
     assertEquals(GroundReach.EVERYWHERE, clean.reach(), "the beam encloses nothing");
     assertEquals(CutOut.SoftParts.SOLID, clean.softParts());
     RasterPicture cast = SHARP.over((x, y, c) -> 1 - cast(x, y));
