@@ -26,7 +26,7 @@ final class HalvedEdgesCheck implements Check {
     if (straight.isEmpty()) {
       return List.of();
     }
-    HalvedEdges worst = HalvedEdges.of(proofed.rendering(), file(straight.getFirst(), proofed));
+    HalvedEdges worst = HalvedEdges.of(proofed.rendering());
     if (worst.clean()) {
       return List.of();
     }

@@ -1,8 +1,5 @@
 package app.diaphan.core.deliver;
 
-import app.diaphan.core.file.BitDepth;
-import app.diaphan.core.file.FileKind;
-import app.diaphan.core.file.FilePart;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.render.Rendering;
 
@@ -18,25 +15,64 @@ public record HalvedEdges(double off, int x, int y) {
   /** An eye sees no seam below this, in 255ths. */
   static final double CLEAN = 3;
 
+  /** Rows of a band; even, since two are halved together. */
   private static final int ROWS_AT_ONCE = 64;
 
+  /** Less alpha is none in a file of 8 bits. */
+  private static final float CLEAR = 0.5f / 255;
+
   /**
-   * @param kind of a file of straight colours
+   * Among what is drawn. Beside clear pixels edges are right: those carry the colour of the nearest
+   * drawn one ({@link CleanEdges}).
    */
-  public static HalvedEdges of(Rendering rendering, FileKind kind) {
+  public static HalvedEdges of(Rendering rendering) {
     Bounds frame = rendering.canvas().bounds();
-    SampleRows samples = SampleRows.of(rendering, frame, kind, FilePart.COLOUR_AND_ALPHA);
-    Fringe fringe = new Fringe(frame.width(), samples.depth() == BitDepth.EIGHT ? 1 : 2);
-    byte[] rows = new byte[ROWS_AT_ONCE * samples.bytesPerRow()];
-    for (int top = 0; top < frame.height(); top += ROWS_AT_ONCE) {
-      int bottom = Math.min(frame.height(), top + ROWS_AT_ONCE);
-      samples.rows(top, bottom, rows);
-      boolean clear = samples.clear(top, bottom);
-      for (int y = top; y < bottom; y++) {
-        fringe.row(y, rows, (y - top) * samples.bytesPerRow(), clear);
+    Bounds drawn = rendering.drawn();
+    int left = drawn.left() & ~1;
+    int right = Math.min(frame.right(), drawn.right() + 1);
+    HalvedEdges worst = new HalvedEdges(0, 0, 0);
+    for (int top = drawn.top() & ~1; top < drawn.bottom(); top += ROWS_AT_ONCE) {
+      int bottom = Math.min(frame.bottom(), top + ROWS_AT_ONCE);
+      float[] rows = rendering.rows(top, bottom, left, right);
+      int stride = 4 * (right - left);
+      for (int y = 0; y + 1 < bottom - top; y += 2) {
+        for (int x = 0; x + 1 < right - left; x += 2) {
+          double off = off(rows, stride * y + 4 * x, stride);
+          if (off > worst.off()) {
+            worst = new HalvedEdges(off, left + x, top + y);
+          }
+        }
       }
     }
-    return fringe.worst();
+    return worst;
+  }
+
+  /** Of a block of two by two premultiplied pixels, in 255ths. */
+  private static double off(float[] rows, int at, int stride) {
+    int[] pixels = {at, at + 4, at + stride, at + stride + 4};
+    float least = 1;
+    float most = 0;
+    float solidity = 0;
+    for (int pixel : pixels) {
+      float alpha = rows[pixel + 3];
+      least = Math.min(least, alpha);
+      most = Math.max(most, alpha);
+      solidity += alpha / 4;
+    }
+    if (least < CLEAR || least == most) {
+      return 0;
+    }
+    double farthest = 0;
+    for (int c = 0; c < 3; c++) {
+      double straight = 0;
+      double truly = 0;
+      for (int pixel : pixels) {
+        straight += rows[pixel + c] / rows[pixel + 3] / 4;
+        truly += rows[pixel + c] / 4;
+      }
+      farthest = Math.max(farthest, Math.abs(straight * solidity - truly));
+    }
+    return 255 * farthest;
   }
 
   /** Whether nobody will see it. */
