@@ -3,10 +3,8 @@ package app.diaphan.core.check;
 import app.diaphan.core.Sentence;
 import app.diaphan.core.deliver.HalvedEdges;
 import app.diaphan.core.file.Carried;
-import app.diaphan.core.file.FileKind;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.render.PlacedPiece;
-import app.diaphan.core.targets.NamedTarget;
 import java.util.List;
 import java.util.Optional;
 
@@ -18,12 +16,13 @@ import java.util.Optional;
 final class HalvedEdgesCheck implements Check {
   @Override
   public List<Found> of(Proofed proofed) {
-    List<NamedTarget> straight =
+    boolean straight =
         proofed
             .delivered()
-            .filter(target -> file(target, proofed).carried() instanceof Carried.Straight)
-            .toList();
-    if (straight.isEmpty()) {
+            .anyMatch(
+                target ->
+                    target.of(proofed.overlay()).file().carried() instanceof Carried.Straight);
+    if (!straight) {
       return List.of();
     }
     HalvedEdges worst = HalvedEdges.of(proofed.rendering());
@@ -44,13 +43,7 @@ final class HalvedEdgesCheck implements Check {
                     .orElse(""),
                 worst.x(),
                 worst.y()),
-            Sentence.of(
-                "Have it used at its own size, or let \"%s\" carry premultiplied alpha.",
-                String.join("\", \"", straight.stream().map(NamedTarget::name).toList()))));
-  }
-
-  private static FileKind file(NamedTarget target, Proofed proofed) {
-    return target.of(proofed.overlay()).file();
+            "Have it used at its own size, or let its target be a TIFF with premultiplied alpha."));
   }
 
   /** The piece in front whose box reaches one of the four pixels that are halved together. */
