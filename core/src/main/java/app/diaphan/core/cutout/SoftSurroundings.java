@@ -14,6 +14,9 @@ final class SoftSurroundings {
   /** From one pixel to the next a soft edge changes by no more than this. */
   private static final double STEP = 0.05;
 
+  /** The shadow's colour is told by where it is no stronger than this. */
+  private static final double FAINT = 0.3;
+
   /** A colour that lies this far off the way is none of the shadow's. */
   private static final double OFF = 0.04;
 
@@ -124,7 +127,7 @@ final class SoftSurroundings {
           continue;
         }
         int other = ny * width + nx;
-        if (!in[other] && near(place, other, step) && !(oneColour && off(other))) {
+        if (!in[other] && near(place, other, step) && (oneColour ? !off(other) : faint(other))) {
           in[other] = true;
           open[count++] = other;
         }
@@ -158,6 +161,19 @@ final class SoftSurroundings {
   private boolean near(int place, int other, double step) {
     for (int c = 0; c < 3; c++) {
       if (Math.abs(colours[3 * place + c] - colours[3 * other + c]) > step) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  /**
+   * Whether a pixel is nearly ground: farther in, it may be what is drawn, whose colour would
+   * mislead.
+   */
+  private boolean faint(int place) {
+    for (int c = 0; c < 3; c++) {
+      if (Math.abs(difference(place, c)) > FAINT) {
         return false;
       }
     }
