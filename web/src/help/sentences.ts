@@ -77,7 +77,9 @@ const SENTENCES: Record<string, string> = {
   "tolerance of the cut-out": "How far a colour may be from the ground's and still go.",
   "softness of the cut-out": "Over how wide a span of colours it fades instead of ending.",
   "where the ground goes": "Only what touches the border, or the ground's colour everywhere.",
-  "tone of the ground": "Whether the dark or the light parts go.",
+  "shadows and glows":
+    "Whether what lies softly on the ground stays thin beneath what is drawn, or goes along as solid.",
+  "as the picture tells": "Sets tolerance, edges and the rest as the picture asks for.",
   "low point of the cut-out": "Brightness at which it is all gone.",
   "high point of the cut-out": "Brightness at which all of it stays.",
   "curve of the cut-out": "Above 1 keeps more of the tones between, below 1 less.",
