@@ -60,9 +60,10 @@ final class ColourCut {
     width = picture.width();
     height = picture.height();
     Ground first = Ground.of(picture, how.ground());
-    ground = first.bent() ? first.refined(picture, reached(grounds(first))) : first;
+    ground =
+        first.bent() ? first.refined(picture, reached(first.in(picture, how.tolerance()))) : first;
     dead = Math.max(3 * ground.noise(), how.tolerance() / 4);
-    boolean[] bare = grounds(ground);
+    boolean[] bare = ground.in(picture, how.tolerance());
     if (how.softParts() == CutOut.SoftParts.THIN) {
       SoftSurroundings around =
           SoftSurroundings.of(
@@ -86,26 +87,6 @@ final class ColourCut {
         .soft
         .map(SoftSurroundings::share)
         .orElse(0.0);
-  }
-
-  /** Which pixels have the ground's colour. */
-  private boolean[] grounds(Ground ground) {
-    boolean[] grounds = new boolean[width * height];
-    Bands.over(
-        0,
-        height,
-        width,
-        (top, bottom) -> {
-          for (int place = top * width; place < bottom * width; place++) {
-            double sum = 0;
-            for (int c = 0; c < 3; c++) {
-              double difference = own(place, c) - ground.at(place % width, place / width, c);
-              sum += difference * difference;
-            }
-            grounds[place] = Math.sqrt(sum / 3) <= how.tolerance();
-          }
-        });
-    return grounds;
   }
 
   private boolean[] reached(boolean[] grounds) {

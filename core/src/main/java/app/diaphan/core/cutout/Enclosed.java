@@ -1,6 +1,9 @@
 package app.diaphan.core.cutout;
 
 import app.diaphan.core.picture.RasterPicture;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
 
 /**
  * Whether what has the ground's colour within a mark belongs to it. The inside of an O does not; a
@@ -19,40 +22,23 @@ final class Enclosed {
   static boolean areArt(RasterPicture picture, Ground ground, double tolerance) {
     int width = picture.width();
     int height = picture.height();
-    boolean[] grounds = new boolean[width * height];
-    for (int place = 0; place < grounds.length; place++) {
-      double sum = 0;
-      for (int c = 0; c < 3; c++) {
-        double off = picture.value(4 * place + c) - ground.at(place % width, place / width, c);
-        sum += off * off;
-      }
-      grounds[place] = Math.sqrt(sum / 3) <= tolerance;
-    }
+    boolean[] grounds = ground.in(picture, tolerance);
     boolean[] around = Regions.fromBorder(grounds, width, height);
     boolean[] parts = new boolean[grounds.length];
     for (int place = 0; place < parts.length; place++) {
       parts[place] = !around[place];
     }
-    Count count = new Count();
+    List<Boolean> lines = new ArrayList<>();
     Regions.each(
         parts,
         width,
         height,
         part -> {
           if (part.length >= LEAST) {
-            int inside = 0;
-            for (int place : part) {
-              inside += grounds[place] ? 1 : 0;
-            }
-            count.parts++;
-            count.lines += inside > part.length - inside ? 1 : 0;
+            long inside = Arrays.stream(part).filter(place -> grounds[place]).count();
+            lines.add(inside > part.length - inside);
           }
         });
-    return count.parts > 0 && count.lines == count.parts;
-  }
-
-  private static final class Count {
-    private int parts;
-    private int lines;
+    return !lines.isEmpty() && !lines.contains(false);
   }
 }

@@ -3,6 +3,7 @@ package app.diaphan.core.cutout;
 import app.diaphan.core.colour.Colour;
 import app.diaphan.core.overlay.cutout.CutOut;
 import app.diaphan.core.picture.RasterPicture;
+import app.diaphan.core.raster.Bands;
 import java.util.Arrays;
 
 /**
@@ -102,6 +103,33 @@ public record Ground(Surface[] colour, double noise, double flatShare) {
     }
     Fit fit = fitted(picture, Arrays.copyOf(places, next), Surface.BENT);
     return new Ground(fit.colour(), Math.max(noise, fit.noise()), flatShare);
+  }
+
+  /**
+   * Which pixels have its colour.
+   *
+   * @param tolerance how far from it they may be, as the root of the mean square of the channels
+   */
+  boolean[] in(RasterPicture picture, double tolerance) {
+    int width = picture.width();
+    boolean[] in = new boolean[width * picture.height()];
+    Bands.over(
+        0,
+        picture.height(),
+        width,
+        (top, bottom) -> {
+          for (int place = top * width; place < bottom * width; place++) {
+            float alpha = picture.value(4 * place + 3);
+            double sum = 0;
+            for (int c = 0; c < 3; c++) {
+              double own = alpha > 0 ? picture.value(4 * place + c) / alpha : 0;
+              double off = own - at(place % width, place / width, c);
+              sum += off * off;
+            }
+            in[place] = Math.sqrt(sum / 3) <= tolerance;
+          }
+        });
+    return in;
   }
 
   double at(int x, int y, int channel) {

@@ -37,7 +37,8 @@ final class Regions {
     return reached;
   }
 
-  private static int beside(int x, int y, int side, int width, int height) {
+  /** The place on one of four sides, 0–3; less than 0 beyond the border. */
+  static int beside(int x, int y, int side, int width, int height) {
     int nx = x + (side == 0 ? -1 : side == 1 ? 1 : 0);
     int ny = y + (side == 2 ? -1 : side == 3 ? 1 : 0);
     return nx < 0 || ny < 0 || nx >= width || ny >= height ? -1 : ny * width + nx;

@@ -121,13 +121,11 @@ final class SoftSurroundings {
       int x = place % width;
       int y = place / width;
       for (int side = 0; side < 4; side++) {
-        int nx = x + (side == 0 ? -1 : side == 1 ? 1 : 0);
-        int ny = y + (side == 2 ? -1 : side == 3 ? 1 : 0);
-        if (nx < 0 || ny < 0 || nx >= width || ny >= height) {
-          continue;
-        }
-        int other = ny * width + nx;
-        if (!in[other] && near(place, other, step) && (oneColour ? !off(other) : faint(other))) {
+        int other = Regions.beside(x, y, side, width, height);
+        if (other >= 0
+            && !in[other]
+            && near(place, other, step)
+            && (oneColour ? !off(other) : faint(other))) {
           in[other] = true;
           open[count++] = other;
         }

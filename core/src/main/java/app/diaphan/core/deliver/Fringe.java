@@ -15,9 +15,6 @@ final class Fringe {
   /** Sixteen times the worst difference, in steps of a sample times steps of alpha. */
   private long worst;
 
-  private int worstX;
-  private int worstY;
-
   /**
    * @param sample bytes in a sample: 1 or 2
    */
@@ -51,19 +48,12 @@ final class Fringe {
       int c = alpha(samples, at + i);
       int d = alpha(samples, at + i + pixel);
       if (a != b || a != c || a != d) {
-        long off = off(samples, at, i, a, b, c, d);
-        if (off > worst) {
-          worst = off;
-          worstX = x;
-          worstY = y - 1;
-        }
+        block(samples, at, i, a, b, c, d);
       }
     }
   }
 
-  /** Of the worst channel of a block. */
-  private long off(byte[] below, int at, int i, int a, int b, int c, int d) {
-    long farthest = 0;
+  private void block(byte[] below, int at, int i, int a, int b, int c, int d) {
     int right = i + 4 * sample;
     long solidity = a + b + c + d;
     for (int channel = 0; channel < 3; channel++) {
@@ -73,9 +63,8 @@ final class Fringe {
       long four = value(below, at + right, channel);
       long mixed = (one + two + three + four) * solidity;
       long truly = 4 * (one * a + two * b + three * c + four * d);
-      farthest = Math.max(farthest, Math.abs(mixed - truly));
+      worst = Math.max(worst, Math.abs(mixed - truly));
     }
-    return farthest;
   }
 
   private int alpha(byte[] samples, int pixel) {
@@ -87,8 +76,8 @@ final class Fringe {
     return sample == 1 ? samples[i] & 0xff : (samples[i] & 0xff) << 8 | samples[i + 1] & 0xff;
   }
 
-  /** To a hundredth of a 255th, and the upper left pixel of its block. */
-  HalvedEdges worst() {
-    return new HalvedEdges(Math.rint(worst / 16.0 / (most * most) * 25500) / 100, worstX, worstY);
+  /** In 255ths, to a hundredth. */
+  double worst() {
+    return Math.rint(worst / 16.0 / (most * most) * 25500) / 100;
   }
 }

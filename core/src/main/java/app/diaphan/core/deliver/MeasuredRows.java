@@ -53,6 +53,6 @@ final class MeasuredRows implements FileInspector.RowVisitor {
 
   /** In 255ths; 0 if it was not measured. */
   double fringe() {
-    return fringed ? fringe.worst().off() : 0;
+    return fringed ? fringe.worst() : 0;
   }
 }

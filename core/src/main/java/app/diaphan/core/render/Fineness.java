@@ -1,8 +1,8 @@
 package app.diaphan.core.render;
 
+import app.diaphan.core.raster.Blocks;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.raster.PackedPlane;
-import app.diaphan.core.raster.Plane;
 import java.util.List;
 import java.util.function.Function;
 
@@ -27,9 +27,14 @@ final class Fineness {
 
   private Fineness() {}
 
-  /** The layers of a finish as its painter makes them of a silhouette. */
-  static FinishLayers of(Silhouette silhouette, Function<Silhouette, FinishLayers> painter) {
-    int times = times(silhouette);
+  /**
+   * The layers of a finish as its painter makes them of a silhouette.
+   *
+   * @param reach how far outside the shape the painter works, in units
+   */
+  static FinishLayers of(
+      Silhouette silhouette, double reach, Function<Silhouette, FinishLayers> painter) {
+    int times = times(silhouette, reach);
     if (times == 1) {
       return painter.apply(silhouette);
     }
@@ -38,11 +43,13 @@ final class Fineness {
   }
 
   /** So that a display unit has 1, 2 or 4 fine pixels; the most that stay within bounds. */
-  private static int times(Silhouette silhouette) {
+  private static int times(Silhouette silhouette, double reach) {
     Bounds bounds = silhouette.solid().bounds();
     double unit = Math.sqrt(silhouette.unitX() * silhouette.unitY());
     // An edge between pixels takes one more of them.
-    double units = Math.max(1, (bounds.width() - 1.0) * (bounds.height() - 1) / (unit * unit));
+    double across = (bounds.width() - 1) / unit + 2 * reach;
+    double down = (bounds.height() - 1) / unit + 2 * reach;
+    double units = Math.max(1, across * down);
     long most = silhouette.intricate() ? PIXELS : PIXELS_OF_PLAIN;
     int finest = FINEST;
     while (finest > 1 && units * finest * finest > most) {
@@ -56,29 +63,9 @@ final class Fineness {
         .map(
             layer ->
                 new Layer(
-                    PackedPlane.of(averaged(layer.coverage().unpacked(), times)),
+                    PackedPlane.of(Blocks.of(layer.coverage().unpacked(), times)),
                     layer.shader(),
                     layer.opacity()))
         .toList();
-  }
-
-  private static Plane averaged(Plane fine, int times) {
-    Bounds bounds = fine.bounds();
-    Plane mean =
-        Plane.clear(
-            new Bounds(
-                Math.floorDiv(bounds.left(), times),
-                Math.floorDiv(bounds.top(), times),
-                Math.ceilDiv(bounds.right(), times),
-                Math.ceilDiv(bounds.bottom(), times)));
-    float share = 1f / (times * times);
-    for (int y = bounds.top(); y < bounds.bottom(); y++) {
-      int row = mean.row(Math.floorDiv(y, times)) - mean.bounds().left();
-      int from = fine.row(y) - bounds.left();
-      for (int x = bounds.left(); x < bounds.right(); x++) {
-        mean.values()[row + Math.floorDiv(x, times)] += share * fine.values()[from + x];
-      }
-    }
-    return mean;
   }
 }

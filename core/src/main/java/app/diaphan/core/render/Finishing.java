@@ -159,12 +159,16 @@ final class Finishing {
               3,
               silhouette.exact()
                   ? OutlinePainter.paint(it, silhouette, paints)
-                  : Fineness.of(silhouette, fine -> OutlinePainter.paint(it, fine, paints)),
+                  : Fineness.of(
+                      silhouette, it.width(), fine -> OutlinePainter.paint(it, fine, paints)),
               it.underFace());
       case Inset it when it.opacity() > 0 ->
-          Drawn.atop(0, Fineness.of(silhouette, fine -> InsetPainter.paint(it, fine)));
+          Drawn.atop(
+              0,
+              Fineness.of(
+                  silhouette, it.reach() + it.distance(), fine -> InsetPainter.paint(it, fine)));
       case Rim it when it.opacity() > 0 ->
-          Drawn.atop(1, Fineness.of(silhouette, fine -> RimPainter.paint(it, fine)));
+          Drawn.atop(1, Fineness.of(silhouette, 0, fine -> RimPainter.paint(it, fine)));
       case Relief it when it.opacity() > 0 -> Drawn.atop(2, ReliefPainter.paint(it, silhouette));
       default -> Drawn.NOTHING;
     };

@@ -31,7 +31,7 @@ final class ReliefPainter {
   private ReliefPainter() {}
 
   static FinishLayers paint(Relief relief, Silhouette silhouette) {
-    return sideBySide(Fineness.of(silhouette, fine -> lit(relief, fine)));
+    return sideBySide(Fineness.of(silhouette, 0, fine -> lit(relief, fine)));
   }
 
   /**
