@@ -23,6 +23,9 @@ final class SoftSurroundings {
   /** By an edge so many pixels are mixtures with what is drawn. */
   private static final int MIXED = 2;
 
+  /** Within what is drawn a shadow is up to so many times as strong as where it comes out. */
+  private static final double DARKER = 2;
+
   /** Smaller parts of the shadow's colour are rather of what is drawn. */
   private static final int ENCLOSED = 24;
 
@@ -141,7 +144,7 @@ final class SoftSurroundings {
     }
     boolean[] like = new boolean[in.length];
     for (int place = 0; place < in.length; place++) {
-      like[place] = !in[place] && !off(place) && share(place) <= most;
+      like[place] = !in[place] && !off(place) && share(place) <= DARKER * most;
     }
     Regions.each(
         like,

@@ -177,6 +177,33 @@ class CutOutsTest {
     return 0.5 * Math.exp(-(Math.pow(x - 92, 2) + Math.pow(y - 100, 2)) / 800);
   }
 
+  /** No bare ground leads to the inside of the ring, which lies in the shadow throughout. */
+  @Test
+  void theInsideOfARingInAShadowIsThinToo() {
+    RasterPicture given =
+        SHARP.over((x, y, c) -> 1 - 0.5 * Math.exp(-Math.pow(Math.hypot(x - 66, y - 64) / 52, 4)));
+    CutOut.ByColour how = MadeLogo.byColour(0.06, 2, GroundReach.EVERYWHERE);
+    RasterPicture cut = cut(given, how.withSoftParts(CutOut.SoftParts.THIN));
+    assertEquals(0.5, alpha(cut, 66, 64), 0.02);
+    assertEquals(0, cut.value(4 * (64 * MadeLogo.SIZE + 66)), 0.01, "black");
+    assertEquals(1, alpha(cut, 32, 64), 1e-6, "on the ring");
+  }
+
+  /** Where a shadow is nearly as dark as a mark with soft edges, small steps lead into the mark. */
+  @Test
+  void theColourOfTheMarkDoesNotBecomeThatOfItsShadow() {
+    MadeLogo soft = new MadeLogo(10);
+    RasterPicture given =
+        soft.over(
+            (x, y, c) -> 1 - 0.62 * Math.exp(-(Math.pow(x - 92, 2) + Math.pow(y - 100, 2)) / 1200));
+    CutOut.ByColour how = MadeLogo.byColour(0.06, 2, GroundReach.EVERYWHERE);
+    RasterPicture cut = cut(given, how.withSoftParts(CutOut.SoftParts.THIN));
+    int beside = 4 * (90 * MadeLogo.SIZE + 128);
+    for (int c = 0; c < 3; c++) {
+      assertEquals(0, cut.value(beside + c), 0.02, "black, channel " + c);
+    }
+  }
+
   @Test
   void aGlowOverBlackIsThinAndOfItsOwnColour() {
     double[] amber = {0.94, 0.66, 0.25};
