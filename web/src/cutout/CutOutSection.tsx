@@ -43,19 +43,20 @@ export function CutOutSection(props: Props) {
   const [problem, setProblem] = useState("");
   const cut = (next: CutOut, key: string) =>
     onChange((same) => ({ ...same, cutOut: next }), "Cut the picture out", `cut-out-${key}`);
-  /** Takes the values that the picture asks for, unless the hand has gone on meanwhile. */
-  const find = async (from: CutOut) => {
+  /** Goes by its colour with the values that the picture asks for, unless the hand has gone on. */
+  const goByColour = async () => {
+    let found = cutOut.kind === "colour" ? cutOut : cutOutOf("colour", cutOut);
     try {
-      const found = await foundCutOut(packageId, piece.picture);
-      onChange(
-        (same) => (same.cutOut === from ? { ...same, cutOut: proposed(found, from) } : same),
-        "Cut the picture out",
-        "cut-out-kind",
-      );
+      found = proposed(await foundCutOut(packageId, piece.picture), cutOut);
       setProblem("");
     } catch (e) {
       setProblem(e instanceof Error ? e.message : String(e));
     }
+    onChange(
+      (same) => (same.cutOut === cutOut ? { ...same, cutOut: found } : same),
+      "Cut the picture out",
+      "cut-out-kind",
+    );
   };
   return (
     <Section title="Cut-out">
@@ -70,9 +71,8 @@ export function CutOutSection(props: Props) {
             value={cutOut.kind}
             options={KINDS}
             onChange={(kind) => {
-              const next = cutOutOf(kind, cutOut);
-              cut(next, "kind");
-              if (next.kind === "colour") void find(next);
+              if (kind === "colour") void goByColour();
+              else cut(cutOutOf(kind, cutOut), "kind");
               if (kind === "marks") onTable?.();
             }}
           />
@@ -128,7 +128,7 @@ export function CutOutSection(props: Props) {
             onChange={(softParts) => cut({ ...cutOut, softParts }, "soft-parts")}
           />
           .{" "}
-          <button type="button" className="btn btn-xs" onClick={() => void find(cutOut)}>
+          <button type="button" className="btn btn-xs" onClick={() => void goByColour()}>
             As the picture tells
           </button>
         </p>
