@@ -7,6 +7,7 @@ import { newPicture } from "../document/newPieces";
 import { FilePick } from "../ui/FilePick";
 import { goHome } from "../ui/home";
 import { Notice } from "../ui/Notice";
+import { ownSize } from "./ownSize";
 import { PICTURE_FILES, takeIn, useTakingIn } from "./takeIn";
 import { smallPicture } from "./usePictures";
 
@@ -97,7 +98,7 @@ export function PictureShelf({ packageId, pictures, onClose }: Props) {
               <span className="min-w-0 flex-1">
                 <span className="block truncate text-sm">{picture.name}</span>
                 <span className="block truncate text-xs opacity-75">
-                  {picture.width} × {picture.height}, {uses(picture)}
+                  {ownSize(picture)}, {uses(picture)}
                 </span>
               </span>
             </button>

@@ -1,6 +1,7 @@
 import type { PicturePiece, PictureSummary } from "../api/client";
 import { arrange } from "../document/arrange";
 import { PictureFactsNote } from "../pictures/PictureFactsNote";
+import { ownSize } from "../pictures/ownSize";
 import { isVector } from "../pictures/usePictures";
 import { Choice } from "../ui/Choice";
 import { NumberField } from "../ui/NumberField";
@@ -165,7 +166,7 @@ export function PictureSection({ piece, pictures, onChange }: Props) {
       {own && <PictureFactsNote picture={own} uncut={piece.cutOut.kind === "none"} />}
       {own && !isVector(own) && shown !== undefined && (
         <p className="text-xs leading-5 opacity-80">
-          Its own size is {own.width} × {own.height}, so it is shown at {Math.round(100 * shown)} %
+          Its own size is {ownSize(own)}, so it is shown at {Math.round(100 * shown)} %
           {shown > 1.0005 && (
             <strong className="text-warning"> — larger than it is, which makes it soft</strong>
           )}

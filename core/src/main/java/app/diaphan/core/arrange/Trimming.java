@@ -40,8 +40,8 @@ final class Trimming {
           Sentence.of(
               "\"%s\" shows no picture, so there is nothing to trim.", placed.piece().name()));
     }
-    double width = content.picture().width();
-    double height = content.picture().height();
+    double width = content.picture().ownWidth();
+    double height = content.picture().ownHeight();
     Crop crop = piece.crop();
     Rectangle2D seen =
         drawn(content)
@@ -123,8 +123,8 @@ final class Trimming {
     top = Math.max(0, top - 1);
     right = Math.min(shown.width(), right + 1);
     bottom = Math.min(shown.height(), bottom + 1);
-    double across = (double) content.picture().width() / shown.width();
-    double down = (double) content.picture().height() / shown.height();
+    double across = content.picture().ownWidth() / shown.width();
+    double down = content.picture().ownHeight() / shown.height();
     return Optional.of(
         new Rectangle2D.Double(
             left * across, top * down, (right - left) * across, (bottom - top) * down));

@@ -52,11 +52,11 @@ public final class FigureDrawing {
 
   /** A vector picture as pixels, so many for each of its units. */
   static RasterPicture raster(VectorPicture picture, double scale) {
-    int width = Math.max(1, (int) Math.ceil(picture.width() * scale));
-    int height = Math.max(1, (int) Math.ceil(picture.height() * scale));
+    int width = Math.max(1, (int) Math.ceil(picture.ownWidth() * scale));
+    int height = Math.max(1, (int) Math.ceil(picture.ownHeight() * scale));
     AffineTransform toPixels =
         AffineTransform.getScaleInstance(
-            (double) width / picture.width(), (double) height / picture.height());
+            (double) width / picture.ownWidth(), (double) height / picture.ownHeight());
     Bounds all = new Bounds(0, 0, width, height);
     return new RasterPicture(width, height, of(picture.figures(toPixels), all), true);
   }

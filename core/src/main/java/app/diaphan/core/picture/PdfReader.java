@@ -70,10 +70,11 @@ final class PdfReader {
     PDPage page = document.getPage(index);
     PDRectangle box = page.getCropBox();
     boolean sideways = page.getRotation() % 180 != 0;
-    int width = Math.max(1, Math.round(sideways ? box.getHeight() : box.getWidth()));
-    int height = Math.max(1, Math.round(sideways ? box.getWidth() : box.getHeight()));
     return new VectorPicture.Page(
-        width, height, toPixels -> figures(name, document, index, toPixels).figures(), List::of);
+        Math.max(1, sideways ? box.getHeight() : box.getWidth()),
+        Math.max(1, sideways ? box.getWidth() : box.getHeight()),
+        toPixels -> figures(name, document, index, toPixels).figures(),
+        List::of);
   }
 
   /** The library's documents are for one thread at a time. */

@@ -2,10 +2,13 @@ package app.diaphan.core.picture;
 
 /** A picture of a package. */
 public sealed interface Picture permits RasterPicture, VectorPicture {
-  /** In pixels; of a vector picture, in the units of its file, which are shown as pixels. */
-  int width();
+  /**
+   * In pixels; of a vector picture, in the units of its file, which are shown as pixels and are not
+   * always whole.
+   */
+  double ownWidth();
 
-  int height();
+  double ownHeight();
 
   boolean hasAlpha();
 

@@ -33,9 +33,14 @@ public final class PictureReader {
     byte[] bytes = PackedSvg.unpacked(name, file);
     if (isVector(bytes)) {
       VectorPicture vector = within(name, VECTOR_BYTES, () -> vector(name, bytes));
-      return new PictureHeader(vectorFormat(bytes), vector.width(), vector.height());
+      return new PictureHeader(
+          vectorFormat(bytes), whole(vector.ownWidth()), whole(vector.ownHeight()));
     }
     return within(name, 0, () -> RasterReader.header(name, bytes));
+  }
+
+  private static int whole(double units) {
+    return (int) Math.ceil(units);
   }
 
   /**

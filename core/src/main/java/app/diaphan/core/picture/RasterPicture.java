@@ -78,11 +78,20 @@ public final class RasterPicture implements Picture {
   }
 
   @Override
+  public double ownWidth() {
+    return width();
+  }
+
+  @Override
+  public double ownHeight() {
+    return height();
+  }
+
+  /** In pixels. */
   public int width() {
     return width;
   }
 
-  @Override
   public int height() {
     return height;
   }

@@ -60,13 +60,11 @@ final class SvgReader {
               "The SVG file \"%s\" says its size is %s × %s; give it a width and a height between 1 and %d.",
               name, size.width, size.height, LARGEST_SIDE));
     }
-    int width = Math.max(1, Math.round(size.width));
-    int height = Math.max(1, Math.round(size.height));
-    ViewBox box = new ViewBox(width, height);
+    ViewBox box = new ViewBox(size);
     VectorPicture.Page page =
         new VectorPicture.Page(
-            width,
-            height,
+            size.width,
+            size.height,
             toPixels -> figures(name, document, box, toPixels).figures(),
             () ->
                 SvgNames.of(

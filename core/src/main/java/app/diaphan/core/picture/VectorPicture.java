@@ -28,10 +28,12 @@ public final class VectorPicture implements Picture {
   /**
    * A page knows its size and draws itself under any transform.
    *
+   * @param width in the file's units, of which a hundredth or the like is no matter of rounding: an
+   *     icon of 16.53 × 16 made 17 wide is seen to be too wide
    * @param names those that the file gives what is drawn, in the drawer's order; empty for what has
    *     none, and none at all if they are not known
    */
-  public record Page(int width, int height, Drawer drawer, Supplier<List<String>> names) {}
+  public record Page(double width, double height, Drawer drawer, Supplier<List<String>> names) {}
 
   /** Gives what is drawn, in pixels, of a picture whose own units the transform brings there. */
   @FunctionalInterface
@@ -68,12 +70,12 @@ public final class VectorPicture implements Picture {
   }
 
   @Override
-  public int width() {
+  public double ownWidth() {
     return pages.get(chosen).width();
   }
 
   @Override
-  public int height() {
+  public double ownHeight() {
     return pages.get(chosen).height();
   }
 
@@ -124,7 +126,7 @@ public final class VectorPicture implements Picture {
    * @param longerSide of the result, in pixels
    */
   public RasterPicture drawn(int longerSide) {
-    return FigureDrawing.raster(this, (double) longerSide / Math.max(width(), height()));
+    return FigureDrawing.raster(this, (double) longerSide / Math.max(ownWidth(), ownHeight()));
   }
 
   /** The single colours this page is drawn in, most used first. */
@@ -147,8 +149,8 @@ public final class VectorPicture implements Picture {
   public RasterPicture asPaint() {
     RasterPicture known = raster;
     if (known == null) {
-      double scale = Math.min(1, (double) PAINT_SIDE / Math.max(width(), height()));
-      scale = Math.max(scale, Math.min(4, PAINT_SIDE / 2.0 / Math.max(width(), height())));
+      double scale = Math.min(1, (double) PAINT_SIDE / Math.max(ownWidth(), ownHeight()));
+      scale = Math.max(scale, Math.min(4, PAINT_SIDE / 2.0 / Math.max(ownWidth(), ownHeight())));
       raster = known = FigureDrawing.raster(this, scale);
     }
     return known;

@@ -16,10 +16,10 @@ public record FittedPicture(AffineTransform toBox, Rectangle2D footprint) {
 
   public static FittedPicture of(
       Picture picture, Crop crop, PictureFit fit, double width, double height) {
-    double left = crop.left() * picture.width();
-    double top = crop.top() * picture.height();
-    double across = picture.width() * (1 - crop.left() - crop.right());
-    double down = picture.height() * (1 - crop.top() - crop.bottom());
+    double left = crop.left() * picture.ownWidth();
+    double top = crop.top() * picture.ownHeight();
+    double across = picture.ownWidth() * (1 - crop.left() - crop.right());
+    double down = picture.ownHeight() * (1 - crop.top() - crop.bottom());
     double scaleX = width / across;
     double scaleY = height / down;
     switch (fit) {

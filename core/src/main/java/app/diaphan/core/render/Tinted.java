@@ -77,7 +77,7 @@ record Tinted(Shader own, Pixel tint) implements Shader {
     double angle = Math.toRadians(tint.angle());
     double across = Math.cos(angle);
     double down = Math.sin(angle);
-    double length = Math.abs(across) * picture.width() + Math.abs(down) * picture.height();
+    double length = Math.abs(across) * picture.ownWidth() + Math.abs(down) * picture.ownHeight();
     AffineTransform back;
     try {
       back = fromPicture.createInverse();
@@ -87,8 +87,8 @@ record Tinted(Shader own, Pixel tint) implements Shader {
     double perX = (back.getScaleX() * across + back.getShearY() * down) / length;
     double perY = (back.getShearX() * across + back.getScaleY() * down) / length;
     double start =
-        ((back.getTranslateX() - picture.width() / 2.0) * across
-                    + (back.getTranslateY() - picture.height() / 2.0) * down)
+        ((back.getTranslateX() - picture.ownWidth() / 2.0) * across
+                    + (back.getTranslateY() - picture.ownHeight() / 2.0) * down)
                 / length
             + 0.5;
     Ramp ramp = Ramp.of(tint.stops());

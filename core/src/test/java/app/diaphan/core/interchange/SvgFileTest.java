@@ -110,7 +110,7 @@ class SvgFileTest {
     String svg = SvgFile.of(renderer(), overlay);
     VectorPicture back =
         (VectorPicture) PictureReader.read("back.svg", svg.getBytes(StandardCharsets.UTF_8));
-    assertEquals(FRAME.width(), back.width());
+    assertEquals(FRAME.width(), back.ownWidth());
     Renderer reading = new Renderer(ShippedFonts.shelf(), name -> Optional.of(back), Memory.NONE);
     Overlay shown = Samples.overlay(FRAME, Samples.picture("back.svg", at(0, 0), 300, 200));
     float[] expected = renderer().render(overlay, Canvas.of(FRAME)).pixels();

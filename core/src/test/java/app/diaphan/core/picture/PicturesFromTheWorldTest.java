@@ -90,8 +90,8 @@ class PicturesFromTheWorldTest {
   @Test
   void ofAnAnimationTheFirstPictureIsTakenOnItsWholeCanvas() {
     PictureFile webp = read(ANIMATED_WEBP);
-    assertEquals(24, webp.picture().width());
-    assertEquals(16, webp.picture().height());
+    assertEquals(24, webp.picture().ownWidth());
+    assertEquals(16, webp.picture().ownHeight());
     assertPixel(webp, 0, 0, 0, 0, 0, 0, 0);
     assertPixel(webp, 6, 4, 0, 255, 0, 0, 255);
     assertPixel(webp, 17, 11, 0, 255, 0, 0, 255);
@@ -100,8 +100,8 @@ class PicturesFromTheWorldTest {
     assertEquals(24, PictureReader.header("made", bytes(ANIMATED_WEBP)).width());
 
     PictureFile gif = read(ANIMATED_GIF);
-    assertEquals(6, gif.picture().width());
-    assertEquals(4, gif.picture().height());
+    assertEquals(6, gif.picture().ownWidth());
+    assertEquals(4, gif.picture().ownHeight());
     assertPixel(gif, 2, 1, 0, 0, 0, 0, 0);
     assertPixel(gif, 3, 1, 0, 255, 0, 0, 255);
     assertPixel(gif, 4, 2, 0, 255, 0, 0, 255);
@@ -227,7 +227,7 @@ class PicturesFromTheWorldTest {
     assertTrue(PictureReader.isVector(packed.toByteArray()));
     PictureFile file = PictureReader.readFile("drawing.svgz", packed.toByteArray());
     assertEquals("SVG", file.format());
-    assertEquals(30, file.picture().width());
+    assertEquals(30, file.picture().ownWidth());
     byte[] short_ = Arrays.copyOf(packed.toByteArray(), packed.size() - 12);
     assertFalse(said(short_).isEmpty());
   }

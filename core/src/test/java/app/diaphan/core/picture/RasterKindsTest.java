@@ -297,7 +297,7 @@ class RasterKindsTest {
     byte[] profile = ICC_Profile.getInstance(ColorSpace.CS_LINEAR_RGB).getData();
     PictureFile file = read(WebPFile.of(8, 6, new Color(51, 102, 204), profile));
     assertEquals("WebP", file.format());
-    assertEquals(8, file.picture().width());
+    assertEquals(8, file.picture().ownWidth());
     assertPixel(
         file, 20, encoded(51 / 255.0), encoded(102 / 255.0), encoded(204 / 255.0), 1, 0.004);
     assertFalse(file.profile().isEmpty());

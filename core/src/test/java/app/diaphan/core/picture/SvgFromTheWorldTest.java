@@ -161,8 +161,29 @@ class SvgFromTheWorldTest {
     String file = "<svg xmlns='http://www.w3.org/2000/svg' %s><rect width='9' height='9'/></svg>";
     Picture picture =
         PictureReader.read("size.svg", file.replace("%s", root).getBytes(StandardCharsets.UTF_8));
-    assertEquals(width, picture.width());
-    assertEquals(height, picture.height());
+    assertEquals(width, picture.ownWidth());
+    assertEquals(height, picture.ownHeight());
+  }
+
+  /** An icon of 16.53 × 16 made 17 wide would be 3 % too wide. */
+  @Test
+  void aSizeThatIsNotWholeKeepsItsProportions() {
+    VectorPicture picture =
+        (VectorPicture)
+            PictureReader.read(
+                "ring.svg",
+                """
+                <svg xmlns='http://www.w3.org/2000/svg' width='16.53125' height='16.25'>
+                  <circle cx='8' cy='8' r='8' fill='#125c6e'/></svg>
+                """
+                    .getBytes(StandardCharsets.UTF_8));
+    assertEquals(16.53125, picture.ownWidth());
+    assertEquals(16.25, picture.ownHeight());
+    RasterPicture drawn = picture.drawn(1653);
+    assertEquals(1653, drawn.width());
+    assertEquals(1625, drawn.height());
+    assertEquals(0, drawn.value(4 * (800 * 1653 + 1601) + 3));
+    assertEquals(1, drawn.value(4 * (800 * 1653 + 1598) + 3));
   }
 
   @Test

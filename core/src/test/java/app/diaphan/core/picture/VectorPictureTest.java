@@ -39,7 +39,7 @@ class VectorPictureTest {
 
   private static float[] drawn(VectorPicture picture, double scale) {
     Bounds all =
-        new Bounds(0, 0, (int) (picture.width() * scale), (int) (picture.height() * scale));
+        new Bounds(0, 0, (int) (picture.ownWidth() * scale), (int) (picture.ownHeight() * scale));
     return FigureDrawing.of(picture.figures(AffineTransform.getScaleInstance(scale, scale)), all);
   }
 
@@ -199,7 +199,7 @@ class VectorPictureTest {
   void pagesOfPdfFilesAreDrawnOnClearGround() throws IOException {
     VectorPicture whole = read("card.pdf", pdf());
     assertEquals(2, whole.pageCount());
-    assertEquals(200, whole.width());
+    assertEquals(200, whole.ownWidth());
     float[] pixels = drawn(whole, 1);
     assertPixel(pixels, 200, 60, 70, 1, 0, 0, 0.5);
     assertPixel(pixels, 200, 20, 70, 1, 0, 0, 0.25);
@@ -207,7 +207,7 @@ class VectorPictureTest {
     VectorPicture second = whole.page(2);
     assertSame(second, whole.page(2));
     assertSame(second, whole.page(9));
-    assertEquals(80, second.height());
+    assertEquals(80, second.ownHeight());
     float[] large = drawn(second, 2);
     assertPixel(large, 100, 50, 120, 0, 0, 1, 1);
     assertPixel(large, 100, 50, 70, 0, 0, 0, 0);

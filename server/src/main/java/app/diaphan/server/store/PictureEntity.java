@@ -19,8 +19,8 @@ public class PictureEntity {
   private Long packageId;
   private String name;
   private String format;
-  private int width;
-  private int height;
+  private double width;
+  private double height;
   private String sha256;
 
   @Lob private String facts;
@@ -35,7 +35,7 @@ public class PictureEntity {
   /**
    * @param facts a {@link PictureFacts} as JSON
    */
-  void show(String format, int width, int height, String sha256, String facts) {
+  void show(String format, double width, double height, String sha256, String facts) {
     this.format = format;
     this.width = width;
     this.height = height;
@@ -59,11 +59,11 @@ public class PictureEntity {
     return format;
   }
 
-  public int width() {
+  public double width() {
     return width;
   }
 
-  public int height() {
+  public double height() {
     return height;
   }
 

@@ -22,6 +22,6 @@ public record PictureFacts(
     List<String> colours,
     List<String> notes) {
 
-  /** In pixels. */
-  public record Page(int width, int height) {}
+  /** In pixels, or a vector file's units, which are not always whole. */
+  public record Page(double width, double height) {}
 }

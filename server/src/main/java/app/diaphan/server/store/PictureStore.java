@@ -227,8 +227,8 @@ public class PictureStore {
     PictureFile file = read.file();
     picture.show(
         file.format(),
-        file.picture().width(),
-        file.picture().height(),
+        file.picture().ownWidth(),
+        file.picture().ownHeight(),
         read.digest(),
         DocumentJson.write(factsOf(file)));
     return pictures.saveAndFlush(picture);
@@ -251,7 +251,7 @@ public class PictureStore {
           new PictureFacts(
               IntStream.rangeClosed(1, vector.pageCount())
                   .mapToObj(vector::page)
-                  .map(page -> new PictureFacts.Page(page.width(), page.height()))
+                  .map(page -> new PictureFacts.Page(page.ownWidth(), page.ownHeight()))
                   .toList(),
               0,
               "",

@@ -54,8 +54,8 @@ class PictureApi {
       long id,
       String name,
       String format,
-      int width,
-      int height,
+      double width,
+      double height,
       String digest,
       PictureFacts facts,
       List<String> usedBy) {}
