@@ -94,6 +94,8 @@ public final class FigureDrawing {
             figure.toPixels(),
             new RenderingHints(
                 Map.of(
+                    RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON,
+                    RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE,
                     RenderingHints.KEY_RENDERING, RenderingHints.VALUE_RENDER_QUALITY,
                     RenderingHints.KEY_COLOR_RENDERING,
                         RenderingHints.VALUE_COLOR_RENDER_QUALITY)));

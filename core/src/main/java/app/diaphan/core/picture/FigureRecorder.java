@@ -37,15 +37,28 @@ final class FigureRecorder extends DrawingState {
   /** In pixels; empty for none. */
   private List<Shape> clips;
 
+  private final boolean copying;
+
   FigureRecorder(FigureList figures, AffineTransform toPixels) {
+    this(figures, toPixels, false);
+  }
+
+  private FigureRecorder(FigureList figures, AffineTransform toPixels, boolean copying) {
     super(toPixels);
     this.figures = figures;
+    this.copying = copying;
     clips = List.of();
+  }
+
+  /** For a library that draws one image again and again with other pixels in it. */
+  static FigureRecorder ofChangingImages(FigureList figures, AffineTransform toPixels) {
+    return new FigureRecorder(figures, toPixels, true);
   }
 
   private FigureRecorder(FigureRecorder like) {
     super(like);
     figures = like.figures;
+    copying = like.copying;
     clips = like.clips;
   }
 
@@ -82,10 +95,11 @@ final class FigureRecorder extends DrawingState {
     return true;
   }
 
-  private static BufferedImage pixelsOf(Image image) {
-    if (image instanceof BufferedImage buffered) {
-      return buffered;
-    }
+  private BufferedImage pixelsOf(Image image) {
+    return image instanceof BufferedImage buffered && !copying ? buffered : copied(image);
+  }
+
+  private static BufferedImage copied(Image image) {
     int width = Math.max(1, image.getWidth(null));
     int height = Math.max(1, image.getHeight(null));
     BufferedImage copy = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
@@ -232,9 +246,12 @@ final class FigureRecorder extends DrawingState {
     BufferedImage copy =
         new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_ARGB);
     Graphics2D g = copy.createGraphics();
-    g.drawRenderedImage(image, new AffineTransform());
+    g.drawRenderedImage(
+        image, AffineTransform.getTranslateInstance(-image.getMinX(), -image.getMinY()));
     g.dispose();
-    drawImage(copy, to, null);
+    AffineTransform fromCopy = new AffineTransform(to);
+    fromCopy.translate(image.getMinX(), image.getMinY());
+    drawImage(copy, fromCopy, null);
   }
 
   @Override

@@ -38,12 +38,21 @@ final class SvgChoices extends EventReaderDelegate {
 
   private final Deque<Open> open = new ArrayDeque<>();
 
+  /** Looked at already but not taken; null for none. */
+  private XMLEvent ahead;
+
   SvgChoices(XMLEventReader reader) {
     super(reader);
   }
 
   @Override
   public XMLEvent nextEvent() throws XMLStreamException {
+    XMLEvent next = ahead == null ? chosen() : ahead;
+    ahead = null;
+    return next;
+  }
+
+  private XMLEvent chosen() throws XMLStreamException {
     while (true) {
       XMLEvent event = super.nextEvent();
       if (event.isStartElement()) {
@@ -67,10 +76,18 @@ final class SvgChoices extends EventReaderDelegate {
     }
   }
 
-  /** What comes next is not known before the choice is made, so nobody may look ahead. */
+  /** What comes next is not known before the choice is made, so it is made and kept. */
   @Override
-  public XMLEvent peek() {
-    throw new UnsupportedOperationException("Events are chosen when they are read.");
+  public XMLEvent peek() throws XMLStreamException {
+    if (ahead == null && super.hasNext()) {
+      ahead = chosen();
+    }
+    return ahead;
+  }
+
+  @Override
+  public boolean hasNext() {
+    return ahead != null || super.hasNext();
   }
 
   private boolean shown(StartElement element) {

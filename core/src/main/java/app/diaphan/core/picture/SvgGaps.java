@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** What of an SVG file is not drawn, or not as it is meant, and has to be told. */
 final class SvgGaps {
@@ -37,28 +38,70 @@ final class SvgGaps {
     }
   }
 
-  /** Lengths are bounded, so that looking takes no longer than the file is long. */
-  private static final List<Gap> DRAWN =
+  private static final String FILTER_STEPS =
+      "feImage|feTile|feMorphology|feDiffuseLighting|feSpecularLighting|feConvolveMatrix|feTurbulence|feDisplacementMap|feComponentTransfer|feComposite|feBlend";
+
+  private static final Gap MARKERS =
+      Gap.of(
+          "\\bmarker(?:-start|-mid|-end)?\\s*(?:=\\s*[\"']|:)\\s*(?!none|inherit)[\\w#]",
+          "Lines in it carry marks at their ends or corners (markers), which may be of another size or direction here; turn them into shapes to be sure of them.");
+
+  private static final Gap FILTERS =
+      Gap.of(
+          "<(?:\\w{1,30}:)?(" + FILTER_STEPS + ")\\b",
+          "Filters in it take steps that may come out otherwise here (%s); look at those parts.");
+
+  private static final Gap FILTER_REGIONS =
+      Gap.of(
+          "<(?:\\w{1,30}:)?fe\\w{1,30}\\s[^<>]{0,2000}?\\b(?:x|y|width|height)\\s*="
+              + "|\\bfilter\\s*(?:=\\s*[\"']|:)\\s*(?!none|inherit|url\\([^)<>]{0,200}\\)\\s*[;\"'}])\\w",
+          "Filters in it work on parts of their region, or are given as functions, which may come out otherwise here; look at those parts.");
+
+  private static final Gap PATTERNS =
+      Gap.of(
+          "<(?:\\w{1,30}:)?pattern\\s[^<>]{0,2000}?\\b(?:href|viewBox)\\s*=",
+          "A pattern in it is made from another one or has a view box of its own, and may come out otherwise here; look at that part.");
+
+  private static final Gap LINEAR_MASKS =
+      Gap.of(
+          "<(?:\\w{1,30}:)?mask\\s[^<>]{0,2000}?\\bcolor-interpolation\\s*[=:]\\s*[\"']?linearRGB",
+          "A mask in it is measured in linear light, which may come out otherwise here; look at what it is laid on.");
+
+  /** What the quick library has wrong or leaves out, and the one for trees has not. */
+  private static final List<Gap> QUICK =
       List.of(
+          FILTERS,
+          FILTER_REGIONS,
+          PATTERNS,
+          MARKERS,
           Gap.of(
-              "<(?:\\w{1,30}:)?(feImage|feTile|feMorphology|feDiffuseLighting|feSpecularLighting|feConvolveMatrix)\\b",
-              "Filters in it take steps that are left out here (%s), so what they are laid on looks different or is missing. Turn those parts into pixels before you save it."),
+              "<(?:\\w{1,30}:)?mask\\s[^<>]{0,2000}?\\bfilter\\s*=",
+              "A mask in it goes through a filter, which is left out here; look at what it is laid on."),
+          LINEAR_MASKS,
           Gap.of(
-              "<(?:\\w{1,30}:)?(feTurbulence|feDisplacementMap|feComponentTransfer|feComposite|feBlend)\\b",
-              "Filters in it take steps that may come out otherwise here (%s); look at those parts."),
+              "in2?\\s*=\\s*[\"'](?:Fill|Stroke)Paint",
+              "A filter in it goes out from a paint instead of what is drawn, and may come out otherwise here; look at that part."),
           Gap.of(
-              "<(?:\\w{1,30}:)?fe\\w{1,30}\\s[^<>]{0,2000}?\\b(?:x|y|width|height)\\s*="
-                  + "|\\bfilter\\s*(?:=\\s*[\"']|:)\\s*(?!none|inherit|url\\([^)<>]{0,200}\\)\\s*[;\"'}])\\w",
-              "Filters in it work on parts of their region, or are given as functions, which may come out otherwise here; look at those parts."),
+              "\\bclip-rule\\s*(?:=\\s*[\"']|:)\\s*evenodd",
+              "A clip in it leaves out what is enclosed twice, which is not so here; look at that part."),
           Gap.of(
-              "<(?:\\w{1,30}:)?pattern\\s[^<>]{0,2000}?\\b(?:href|viewBox)\\s*=",
-              "A pattern in it is made from another one or has a view box of its own, and may come out otherwise here; look at that part."),
-          Gap.of(
-              "\\bmarker(?:-start|-mid|-end)?\\s*(?:=\\s*[\"']|:)\\s*(?!none|inherit)[\\w#]",
-              "Lines in it carry marks at their ends or corners (markers), which may be of another size or direction here; turn them into shapes to be sure of them."),
+              "\\bstop-(?:color|opacity)\\s*(?:=\\s*[\"']|:)\\s*(?:inherit|currentColor)",
+              "A gradient in it takes colours from around it, which may come out otherwise here; look at that part."));
+
+  /** What the library for trees has wrong. */
+  private static final List<Gap> TREE = List.of(FILTERS, FILTER_REGIONS, PATTERNS, LINEAR_MASKS);
+
+  /**
+   * What neither draws. Lengths are bounded, so that looking takes no longer than the file is long.
+   */
+  private static final List<Gap> BOTH =
+      List.of(
           Gap.of(
               "<!ENTITY",
               "Parts of it are written by reference to its document type (entities) and are left out; save it without them."),
+          Gap.of(
+              "<(?:\\w{1,30}:)?radialGradient\\s[^<>]{0,2000}?\\bfr\\s*=",
+              "A round gradient in it begins at a circle (fr), which it does not here; look at that part."),
           Gap.of(
               "in2?\\s*=\\s*[\"']Background(?:Image|Alpha)",
               "A filter in it looks at what lies behind the picture, which a file by itself does not know; that part looks different."));
@@ -79,10 +122,13 @@ final class SvgGaps {
   private static final Pattern MIXING =
       Pattern.compile("mix-blend-mode\\s*(?:=\\s*[\"']|:)\\s*(?!normal|inherit)\\w");
 
+  private static final Set<String> GRADIENTS = Set.of("lineargradient", "radialgradient");
+
   private static final Set<String> REFERRING = Set.of("image", "use", "feimage");
 
   private final Set<String> outside = new LinkedHashSet<>();
   private boolean thinGroup;
+  private boolean oddGradient;
 
   private final String text;
 
@@ -99,6 +145,7 @@ final class SvgGaps {
       lookAtReference(element);
     }
     thinGroup |= isThinGroup(element);
+    oddGradient |= isOddGradient(element);
     element.children().forEach(this::look);
   }
 
@@ -120,20 +167,34 @@ final class SvgGaps {
         && element.children().size() > 1;
   }
 
+  /** Whether the quick library would draw it otherwise than it is meant. */
+  boolean needsTree() {
+    return thinGroup || oddGradient || QUICK.stream().anyMatch(gap -> gap.in(text).isPresent());
+  }
+
+  /** Of no stop or one: no paint at all, or a single colour. */
+  private static boolean isOddGradient(DomElement element) {
+    return GRADIENTS.contains(element.tagName().toLowerCase(Locale.ROOT))
+        && element.attribute("href", element.attribute("xlink:href", "")).isEmpty()
+        && element.children().size() < 2;
+  }
+
   /**
+   * @param tree whether it was drawn by the library for trees
    * @param mixing whether something was drawn to be mixed with what lies behind it
    * @param nothing whether nothing at all was drawn
    */
-  List<String> notes(boolean mixing, boolean nothing) {
+  List<String> notes(boolean tree, boolean mixing, boolean nothing) {
     List<String> notes = new ArrayList<>();
-    if (thinGroup) {
+    if (thinGroup && !tree) {
       notes.add(
           "A group in it has an opacity of its own, which is given to each of its parts; where they overlap, they show through each other.");
     }
     if (mixing || MIXING.matcher(text).find()) {
       notes.add(Notes.MIXING);
     }
-    DRAWN.forEach(gap -> gap.in(text).ifPresent(notes::add));
+    Stream.concat((tree ? TREE : QUICK).stream(), BOTH.stream())
+        .forEach(gap -> gap.in(text).ifPresent(notes::add));
     if (!outside.isEmpty()) {
       notes.add(
           Sentence.of(

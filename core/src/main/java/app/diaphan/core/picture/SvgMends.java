@@ -35,15 +35,30 @@ final class SvgMends {
 
   private void collect(DomElement element) {
     String id = element.id();
-    if (id != null) {
+    if (id != null && !isEmptyPattern(element)) {
       ids.add(id);
     }
     element.children().forEach(this::collect);
   }
 
+  /** A pattern without a size paints nothing, and what is to be used in its place is. */
+  private static boolean isEmptyPattern(DomElement element) {
+    return element.tagName().equalsIgnoreCase("pattern")
+        && element.attribute("href", element.attribute("xlink:href", "")).isEmpty()
+        && (isNothing(element.attribute("width", "0"))
+            || isNothing(element.attribute("height", "0")));
+  }
+
+  private static boolean isNothing(String length) {
+    return length.strip().matches("-?0+(\\.0*)?[a-z%]*");
+  }
+
   private void mendAll(DomElement element) {
     switch (element.tagName().toLowerCase(Locale.ROOT)) {
-      case "clippath" -> transformContent(element);
+      case "clippath" -> {
+        transformContent(element);
+        element.children().forEach(SvgMends::shrinkIfHidden);
+      }
       case "lineargradient", "radialgradient" -> order(element);
       case "rect" -> hideWithout(element, "width", "height");
       case "ellipse" -> hideWithout(element, "rx", "ry");
@@ -76,6 +91,16 @@ final class SvgMends {
     }
   }
 
+  /** What is hidden lets nothing through (section 14.3.5): the library would leave the clip out. */
+  private static void shrinkIfHidden(DomElement shape) {
+    if (shape.attribute("display", "").strip().equals("none")
+        || shape.attribute("visibility", "").strip().equals("hidden")) {
+      shape.setAttribute("display", null);
+      shape.setAttribute("visibility", null);
+      shape.setAttribute("transform", "scale(0)");
+    }
+  }
+
   /** A stop before the one ahead of it lies on that one (W3C SVG 1.1, section 13.2.4). */
   private static void order(DomElement gradient) {
     double last = 0;
@@ -105,7 +130,7 @@ final class SvgMends {
   /** A side of nothing draws nothing, its line neither (section 9.2). */
   private static void hideWithout(DomElement shape, String... sides) {
     for (String side : sides) {
-      if (shape.attribute(side, "1").strip().matches("-?0+(\\.0*)?[a-z%]*")) {
+      if (isNothing(shape.attribute(side, "1"))) {
         shape.setAttribute("display", "none");
       }
     }

@@ -16,10 +16,12 @@ import com.github.weisj.jsvg.view.ViewBox;
 import java.awt.GraphicsEnvironment;
 import java.awt.geom.AffineTransform;
 import java.io.ByteArrayInputStream;
+import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.regex.Pattern;
@@ -61,21 +63,37 @@ final class SvgReader {
               name, size.width, size.height, LARGEST_SIDE));
     }
     ViewBox box = new ViewBox(size);
+    Optional<SvgTree> tree =
+        gaps.needsTree()
+            ? SvgTree.of(name, () -> events(bytes), size.width, size.height)
+            : Optional.empty();
+    FigureList drawn =
+        tree.map(found -> found.figures(new AffineTransform()))
+            .orElseGet(() -> figures(name, document, box, new AffineTransform()));
     VectorPicture.Page page =
         new VectorPicture.Page(
             size.width,
             size.height,
-            toPixels -> figures(name, document, box, toPixels).figures(),
-            () ->
-                SvgNames.of(
-                    prepare ->
-                        figures(name, load(name, bytes, prepare), box, new AffineTransform())
-                            .figures()
-                            .size()));
-    FigureList drawn = figures(name, document, box, new AffineTransform());
+            tree.<VectorPicture.Drawer>map(found -> toPixels -> found.figures(toPixels).figures())
+                .orElse(toPixels -> figures(name, document, box, toPixels).figures()),
+            () -> names(name, bytes, box, drawn.figures().size()));
     List<String> notes = new ArrayList<>(wordNotes(text));
-    notes.addAll(gaps.notes(drawn.mixing(), drawn.figures().isEmpty()));
+    if (tree.isPresent() && !tree.get().whole()) {
+      notes.add("Parts of it are not written as the standard asks and are left out.");
+    }
+    notes.addAll(gaps.notes(tree.isPresent(), drawn.mixing(), drawn.figures().isEmpty()));
     return new VectorPicture(List.of(page), notes, Digest.of(bytes), bytes.length);
+  }
+
+  /** None if the quick library makes other parts of the file than those that are drawn. */
+  private static List<String> names(String name, byte[] bytes, ViewBox box, int figures) {
+    List<String> names =
+        SvgNames.of(
+            prepare ->
+                figures(name, load(name, bytes, prepare), box, new AffineTransform())
+                    .figures()
+                    .size());
+    return names.size() == figures ? names : List.of();
   }
 
   /**
@@ -106,9 +124,12 @@ final class SvgReader {
 
   private static XMLEventReader events(byte[] bytes) throws XMLStreamException {
     XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
-    factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
-    factory.setProperty(XMLInputFactory.IS_REPLACING_ENTITY_REFERENCES, false);
+    // Drawing programs write names of namespaces as entities of the file itself. The platform's
+    // limits on how far these may grow hold; what lies outside the file is read as nothing.
+    factory.setProperty(XMLInputFactory.SUPPORT_DTD, true);
+    factory.setProperty(XMLInputFactory.IS_REPLACING_ENTITY_REFERENCES, true);
     factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
+    factory.setXMLResolver((publicId, systemId, base, name) -> InputStream.nullInputStream());
     return new SvgChoices(factory.createXMLEventReader(new ByteArrayInputStream(bytes)));
   }
 
