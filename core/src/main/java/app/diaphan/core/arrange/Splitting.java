@@ -66,7 +66,8 @@ final class Splitting {
     }
     Rectangle2D shown = content.fitted(placed.width(), placed.height()).footprint();
     List<Piece> parts = new ArrayList<>();
-    List<Figure> figures = vector.figures(content.fitted(placed.width(), placed.height()).toBox());
+    List<Figure> figures =
+        Figure.apart(vector.figures(content.fitted(placed.width(), placed.height()).toBox()));
     List<String> names = vector.names();
     PartNames called = new PartNames();
     for (int i = 0; i < figures.size(); i++) {

@@ -159,6 +159,12 @@ public final class SvgFile {
   }
 
   private void figure(Piece piece, Figure figure) {
+    if (figure instanceof Figure.Together(List<Figure> parts, float opacity)) {
+      body.append(Sentence.of("<g opacity=\"%s\">\n", Xml.number(opacity)));
+      parts.forEach(part -> figure(piece, part));
+      body.append("</g>\n");
+      return;
+    }
     if (!(figure instanceof Figure.Filled filled) || !(filled.paint() instanceof Color colour)) {
       throw refused(piece, "is a vector picture with gradients or pictures in it");
     }

@@ -19,6 +19,7 @@ import java.awt.image.Raster;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** Draws figures one over the other, each with its exact coverage. */
 public final class FigureDrawing {
@@ -41,13 +42,58 @@ public final class FigureDrawing {
    */
   public static float[] of(List<Figure> figures, Bounds bounds) {
     FigureDrawing drawing = new FigureDrawing(bounds);
-    for (Figure figure : figures) {
-      switch (figure) {
-        case Figure.Filled filled -> drawing.fill(filled);
-        case Figure.Imaged imaged -> drawing.image(imaged);
+    figures.forEach(drawing::draw);
+    return drawing.pixels;
+  }
+
+  private void draw(Figure figure) {
+    switch (figure) {
+      case Figure.Filled filled -> fill(filled);
+      case Figure.Imaged imaged -> image(imaged);
+      case Figure.Together together -> together(together);
+    }
+  }
+
+  private void together(Figure.Together figure) {
+    Bounds part = extent(figure).map(Bounds::around).orElse(Bounds.EMPTY).within(bounds);
+    float[] own = of(figure.parts(), part);
+    for (int y = part.top(), from = 0; y < part.bottom(); y++) {
+      int to = 4 * ((y - bounds.top()) * bounds.width() + part.left() - bounds.left());
+      for (int x = 0; x < part.width(); x++, from += 4, to += 4) {
+        float rest = 1 - own[from + 3] * figure.opacity();
+        for (int c = 0; c < 4; c++) {
+          pixels[to + c] = own[from + c] * figure.opacity() + pixels[to + c] * rest;
+        }
       }
     }
-    return drawing.pixels;
+  }
+
+  /** What a figure lies within, if it shows anything. */
+  private static Optional<Rectangle2D> extent(Figure figure) {
+    return switch (figure) {
+      case Figure.Filled filled -> clipped(filled.shape().getBounds2D(), filled.clips());
+      case Figure.Imaged imaged -> clipped(footprint(imaged).getBounds2D(), imaged.clips());
+      case Figure.Together together ->
+          together.parts().stream()
+              .map(FigureDrawing::extent)
+              .flatMap(Optional::stream)
+              .reduce(Rectangle2D::createUnion);
+    };
+  }
+
+  private static Optional<Rectangle2D> clipped(Rectangle2D box, List<Shape> clips) {
+    Rectangle2D left = box;
+    for (Shape clip : clips) {
+      left = left.createIntersection(clip.getBounds2D());
+    }
+    return left.isEmpty() ? Optional.empty() : Optional.of(left);
+  }
+
+  private static Shape footprint(Figure.Imaged figure) {
+    return figure
+        .toPixels()
+        .createTransformedShape(
+            new Rectangle(0, 0, figure.image().getWidth(), figure.image().getHeight()));
   }
 
   /** A vector picture as pixels, so many for each of its units. */
@@ -132,11 +178,7 @@ public final class FigureDrawing {
 
   private void image(Figure.Imaged figure) {
     RasterPicture picture = Samples.picture(Decoded.of(figure.image()), "image");
-    Shape footprint =
-        figure
-            .toPixels()
-            .createTransformedShape(new Rectangle(0, 0, picture.width(), picture.height()));
-    Plane coverage = coverage(footprint, figure.clips());
+    Plane coverage = coverage(footprint(figure), figure.clips());
     if (coverage.bounds().empty()) {
       return;
     }

@@ -16,21 +16,39 @@ final class FigureList {
 
   private final List<Figure> figures = new ArrayList<>();
   private final Patience patience;
-  private boolean mixing;
+  private final Found found;
+  private final int depth;
+
+  /** Of a whole picture, however its figures lie in each other. */
+  private static final class Found {
+    private int figures;
+    private boolean mixing;
+  }
 
   FigureList() {
     this(MOST_SECONDS);
   }
 
   FigureList(double seconds) {
-    patience = Patience.of(seconds);
+    this(Patience.of(seconds), new Found(), 0);
+  }
+
+  private FigureList(Patience patience, Found found, int depth) {
+    this.depth = depth;
+    this.patience = patience;
+    this.found = found;
+  }
+
+  /** For the parts of one of its figures, under the same limits. */
+  FigureList within() {
+    return new FigureList(patience, found, depth + 1);
   }
 
   /**
    * @throws InvalidInput if there are too many, if it has taken too long or was given up on
    */
   void add(Figure figure) {
-    if (figures.size() >= MOST_FIGURES || patience.over()) {
+    if (found.figures++ >= MOST_FIGURES || patience.over()) {
       throw new InvalidInput(
           Sentence.of(
               "The vector picture draws more than %d shapes or takes too long; simplify it and save it again.",
@@ -39,13 +57,18 @@ final class FigureList {
     figures.add(figure);
   }
 
+  /** In how many figures it lies. */
+  int depth() {
+    return depth;
+  }
+
   void foundMixing() {
-    mixing = true;
+    found.mixing = true;
   }
 
   /** Whether something was to be mixed with what lies behind it. */
   boolean mixing() {
-    return mixing;
+    return found.mixing;
   }
 
   List<Figure> figures() {

@@ -26,12 +26,16 @@ import java.awt.image.renderable.RenderableImage;
 import java.text.AttributedCharacterIterator;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Consumer;
 
 /**
  * Writes down what is drawn on it instead of drawing it, so that a library which knows a vector
  * format draws through our exact coverage.
  */
 final class FigureRecorder extends DrawingState {
+  /** Each opacity within another takes memory while it is drawn; nobody sees as many. */
+  private static final int DEEPEST = 8;
+
   private final FigureList figures;
 
   /** In pixels; empty for none. */
@@ -55,11 +59,20 @@ final class FigureRecorder extends DrawingState {
     return new FigureRecorder(figures, toPixels, true);
   }
 
-  private FigureRecorder(FigureRecorder like) {
+  private FigureRecorder(FigureRecorder like, FigureList figures) {
     super(like);
-    figures = like.figures;
+    this.figures = figures;
     copying = like.copying;
     clips = like.clips;
+  }
+
+  /** Writes down what is drawn as parts of one figure with an opacity of its own. */
+  void together(float opacity, Consumer<FigureRecorder> drawing) {
+    FigureList parts = figures.within();
+    drawing.accept(new FigureRecorder(this, parts));
+    List<Figure> together = List.of(new Figure.Together(parts.figures(), opacity));
+    boolean alone = parts.figures().size() < 2; // A single part is the same by itself.
+    (alone || parts.depth() > DEEPEST ? Figure.apart(together) : together).forEach(figures::add);
   }
 
   @Override
@@ -371,9 +384,14 @@ final class FigureRecorder extends DrawingState {
     throw new UnsupportedOperationException("There are no pixels to copy from.");
   }
 
+  /** Starts with the same state and writes to the same list. */
+  FigureRecorder copy() {
+    return new FigureRecorder(this, figures);
+  }
+
   @Override
   public Graphics create() {
-    return new FigureRecorder(this);
+    return copy();
   }
 
   @Override

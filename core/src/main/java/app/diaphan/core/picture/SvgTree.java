@@ -200,7 +200,7 @@ final class SvgTree {
     FigureRecorder recorder = FigureRecorder.ofChangingImages(figures, to);
     recorder.clip(page);
     try {
-      root.paint(recorder);
+      SvgTreeWalk.draw(root, recorder);
     } catch (OutOfMemoryError e) {
       throw Notes.tooLarge(name, e);
     }

@@ -17,7 +17,7 @@ final class SvgTreeMends {
 
   /** Shown in place of a picture that lies outside: one clear pixel. */
   private static final String NOTHING =
-      "data:image/png;base64,iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==";
+      "data:image/png;base64,iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAAC0lEQVR4nGNgAAIAAAUAAXpeqz8AAAAASUVORK5CYII=";
 
   /** What shows nothing at all without what it refers to. */
   private static final Set<String> SHOWN = Set.of("image", "use", "tref", "cursor", "a");

@@ -132,7 +132,7 @@ public final class VectorPicture implements Picture {
   /** The single colours this page is drawn in, most used first. */
   public List<Colour> colours() {
     Map<Integer, Integer> counts = new LinkedHashMap<>();
-    for (Figure figure : figures(new AffineTransform())) {
+    for (Figure figure : Figure.apart(figures(new AffineTransform()))) {
       if (figure instanceof Figure.Filled filled && filled.paint() instanceof Color colour) {
         counts.merge(colour.getRGB() & 0xffffff, 1, Integer::sum);
       }

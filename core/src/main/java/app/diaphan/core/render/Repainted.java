@@ -22,19 +22,28 @@ final class Repainted {
   }
 
   private static Figure repainted(Figure figure, Map<Integer, Colour> colours) {
-    if (figure instanceof Figure.Filled filled && filled.paint() instanceof Color own) {
-      Colour to = colours.get(own.getRGB() & 0xffffff);
-      if (to != null) {
-        int alpha = Math.round(to.alpha() * own.getAlpha() / 255f);
-        return new Figure.Filled(
-            filled.shape(),
-            new Color(to.red(), to.green(), to.blue(), alpha),
-            filled.toPixels(),
-            filled.opacity(),
-            filled.clips());
-      }
-    }
-    return figure;
+    return switch (figure) {
+      case Figure.Filled filled when filled.paint() instanceof Color own ->
+          new Figure.Filled(
+              filled.shape(),
+              repainted(own, colours),
+              filled.toPixels(),
+              filled.opacity(),
+              filled.clips());
+      case Figure.Filled filled -> filled;
+      case Figure.Imaged imaged -> imaged;
+      case Figure.Together(List<Figure> parts, float opacity) ->
+          new Figure.Together(
+              parts.stream().map(part -> repainted(part, colours)).toList(), opacity);
+    };
+  }
+
+  private static Color repainted(Color own, Map<Integer, Colour> colours) {
+    Colour to = colours.get(own.getRGB() & 0xffffff);
+    return to == null
+        ? own
+        : new Color(
+            to.red(), to.green(), to.blue(), Math.round(to.alpha() * own.getAlpha() / 255f));
   }
 
   private static int rgb(Colour colour) {

@@ -246,7 +246,6 @@ class SvgFromTheWorldTest {
         "feTurbulence|<filter id='f'><feTurbulence/></filter><rect width='9' height='9' filter='url(#f)'/>",
         "given as functions|<rect width='9' height='9' style='filter: blur(2px)'/>",
         "A pattern in it|<pattern id='a' width='9' height='9'/><pattern id='b' href='#a'/><rect width='9' height='9'/>",
-        "markers|<marker id='m'/><path d='M0 0h9' stroke='#000' marker-end='url(#m)'/>",
         "feMorphology|<filter id='f'><feMorphology radius='2'/></filter><rect width='9' height='9' filter='url(#f)'/>",
         "feTile|<filter id='f'><feFlood/><feTile/></filter><rect width='9' height='9' filter='url(#f)'/>",
         "mix with|<rect width='9' height='9' style='mix-blend-mode: multiply'/>",

@@ -16,6 +16,7 @@ import java.awt.geom.AffineTransform;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -100,14 +101,35 @@ class VectorPictureTest {
     assertPixel(pixels, 100, 65, 45, 0, 1, 0, 0.5);
   }
 
+  /** Its parts do not show through each other, and nothing has to be said. */
   @Test
-  void whatCannotBeDrawnAsItIsMeantIsTold() {
+  void aGroupIsThinAsOne() {
     VectorPicture group =
         svg(
-            "<g opacity='0.5'><rect width='10' height='10'/><rect x='5' width='10' height='10'/></g>");
-    assertEquals(1, group.notes().size());
-    assertTrue(group.notes().getFirst().contains("group"), group.notes().getFirst());
-    assertTrue(svg("<g opacity='0.5'><rect width='9' height='9'/></g>").notes().isEmpty());
+            """
+            <g opacity='0.5' transform='translate(10 10)'>
+              <rect width='20' height='20' fill='#ff0000'/>
+              <g opacity='0.5'><rect x='10' width='20' height='20' fill='#0000ff'/>
+                <rect x='20' width='20' height='20' fill='#0000ff'/></g>
+            </g>
+            """);
+    assertEquals(List.of(), group.notes());
+    float[] pixels = drawn(group, 1);
+    assertPixel(pixels, 100, 15, 15, 1, 0, 0, 0.5);
+    assertPixel(pixels, 100, 25, 15, 0.5, 0, 0.5, 0.5);
+    assertPixel(pixels, 100, 35, 15, 0, 0, 1, 0.25);
+    assertPixel(pixels, 100, 45, 15, 0, 0, 1, 0.25);
+    assertPixel(pixels, 100, 9, 15, 0, 0, 0, 0);
+    assertEquals(
+        List.of(0.5f, 0.25f, 0.25f),
+        Figure.apart(group.figures(new AffineTransform())).stream().map(Figure::opacity).toList());
+  }
+
+  @Test
+  void anOpacityOfOneShapeIsThatOfTheShape() {
+    VectorPicture single = svg("<g opacity='0.5'><rect width='9' height='9'/></g>");
+    assertTrue(single.notes().isEmpty());
+    assertEquals(0.5f, single.figures(new AffineTransform()).getFirst().opacity());
     assertTrue(svg("<g style='stroke-opacity:0.5'><path/><path/></g>").notes().isEmpty());
   }
 

@@ -1,0 +1,250 @@
+package app.diaphan.core.picture;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertInstanceOf;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import app.diaphan.core.InvalidInput;
+import app.diaphan.core.raster.Bounds;
+import java.awt.geom.AffineTransform;
+import java.io.IOException;
+import java.net.InetAddress;
+import java.net.ServerSocket;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Files that ask for more than the quick library knows are drawn as the standard means them. */
+class SvgTreeTest {
+  private static final int WIDTH = 100;
+  private static final int HEIGHT = 60;
+
+  private static VectorPicture svg(String content) {
+    return whole(
+        "<svg xmlns='http://www.w3.org/2000/svg' xmlns:xlink='http://www.w3.org/1999/xlink' width='100' height='60'>"
+            + content
+            + "</svg>");
+  }
+
+  private static VectorPicture whole(String file) {
+    return assertInstanceOf(
+        VectorPicture.class, PictureReader.read("made.svg", file.getBytes(StandardCharsets.UTF_8)));
+  }
+
+  private static float[] drawn(VectorPicture picture) {
+    return FigureDrawing.of(
+        picture.figures(new AffineTransform()), new Bounds(0, 0, WIDTH, HEIGHT));
+  }
+
+  /** Premultiplied red, green, blue and alpha in 255ths. */
+  private static List<Integer> at(float[] pixels, int x, int y) {
+    int from = 4 * (y * WIDTH + x);
+    return List.of(
+        Math.round(255 * pixels[from]),
+        Math.round(255 * pixels[from + 1]),
+        Math.round(255 * pixels[from + 2]),
+        Math.round(255 * pixels[from + 3]));
+  }
+
+  private static final List<Integer> CLEAR = List.of(0, 0, 0, 0);
+  private static final List<Integer> RED = List.of(255, 0, 0, 255);
+  private static final List<Integer> BLUE = List.of(0, 0, 255, 255);
+
+  /** A mark is as many times as large as the line is wide, and lies along it. */
+  @Test
+  void marksStandAtTheEndsOfLines() {
+    VectorPicture picture =
+        svg(
+            """
+            <marker id='m' refX='0' refY='2' markerWidth='6' markerHeight='4' orient='auto'>
+              <path d='M0 0h6v4h-6z' fill='#0000ff'/></marker>
+            <path d='M10 30h20' stroke='#ff0000' stroke-width='4' marker-end='url(#m)'/>
+            <path d='M80 10v10' stroke='#ff0000' stroke-width='2' style='marker-end:url(#m)'/>
+            """);
+    assertEquals(List.of(), picture.notes());
+    float[] pixels = drawn(picture);
+    assertEquals(RED, at(pixels, 20, 30));
+    assertEquals(BLUE, at(pixels, 52, 23));
+    assertEquals(CLEAR, at(pixels, 55, 30));
+    assertEquals(CLEAR, at(pixels, 52, 20));
+    assertEquals(BLUE, at(pixels, 77, 30));
+    assertEquals(CLEAR, at(pixels, 86, 30));
+  }
+
+  /** Drawing programs leave a corner's handle on the corner. */
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "M20 10 C20 10 20 20 20 30",
+        "M20 10C 20 20 20 30 20 30",
+        "M20 10 c0 0 0 20 0 20",
+      })
+  void aMarkAtACornersEndLooksAlongTheCurve(String path) {
+    float[] pixels =
+        drawn(
+            svg(
+                "<marker id='m' refY='2' markerWidth='6' markerHeight='4' orient='auto'><path d='M0 0h6v4h-6z' fill='#0000ff'/></marker>"
+                    + "<path d='"
+                    + path
+                    + "' stroke='#ff0000' stroke-width='2' fill='none' marker-end='url(#m)' marker-start='url(#m)'/>"));
+    assertEquals(BLUE, at(pixels, 18, 40));
+    assertEquals(CLEAR, at(pixels, 26, 30));
+    assertEquals(BLUE, at(pixels, 18, 20));
+    assertEquals(CLEAR, at(pixels, 26, 10));
+  }
+
+  @Test
+  void whatAClipEnclosesTwiceIsLeftOut() {
+    String clip =
+        "<clipPath id='c'><path clip-rule='%s' d='M10 10h40v40h-40zM20 20h20v20h-20z'/></clipPath>"
+            + "<rect width='100' height='60' fill='#ff0000' clip-path='url(#c)'/>";
+    float[] pixels = drawn(svg(clip.replace("%s", "evenodd")));
+    assertEquals(RED, at(pixels, 15, 15));
+    assertEquals(CLEAR, at(pixels, 30, 30));
+    assertEquals(RED, at(drawn(svg(clip.replace("%s", "nonzero"))), 30, 30));
+  }
+
+  @Test
+  void aPatternTakesFromAnotherWhatItDoesNotSay() {
+    VectorPicture picture =
+        svg(
+            """
+            <pattern id='a' width='20' height='20' patternUnits='userSpaceOnUse'>
+              <rect width='10' height='20' fill='#0000ff'/></pattern>
+            <pattern id='b' href='#a' x='5'/>
+            <rect width='100' height='60' fill='url(#b)'/>
+            """);
+    float[] pixels = drawn(picture);
+    assertEquals(CLEAR, at(pixels, 2, 30));
+    assertEquals(BLUE, at(pixels, 10, 30));
+    assertEquals(CLEAR, at(pixels, 20, 30));
+    assertEquals(BLUE, at(pixels, 30, 30));
+  }
+
+  @Test
+  void aFilterThatGrowsAndOneThatTilesAreMadeAndMentioned() {
+    VectorPicture grown =
+        svg(
+            "<filter id='f' x='-1' y='-1' width='3' height='3'><feMorphology operator='dilate' radius='5'/></filter>"
+                + "<rect x='40' y='20' width='20' height='20' fill='#ff0000' filter='url(#f)'/>");
+    float[] pixels = drawn(grown);
+    assertEquals(RED, at(pixels, 36, 16));
+    assertEquals(CLEAR, at(pixels, 33, 30));
+    assertTrue(grown.notes().getFirst().contains("feMorphology"), grown.notes().toString());
+  }
+
+  @Test
+  void gradientsOfNoStopAndOfOneAreNothingAndOneColour() {
+    float[] pixels =
+        drawn(
+            svg(
+                """
+                <linearGradient id='none'/><linearGradient id='one'><stop stop-color='#0000ff'/></linearGradient>
+                <rect width='50' height='60' fill='url(#none)'/><rect x='50' width='50' height='60' fill='url(#one)'/>
+                """));
+    assertEquals(CLEAR, at(pixels, 20, 30));
+    assertEquals(BLUE, at(pixels, 80, 30));
+  }
+
+  /** As a widely used kind of drawing program writes its namespaces. */
+  @Test
+  void whatAFileNamesInItsDocumentTypeIsKnown() {
+    VectorPicture picture =
+        whole(
+            """
+            <?xml version="1.0" encoding="utf-8"?>
+            <!DOCTYPE svg PUBLIC "-//W3C//DTD SVG 1.1//EN" "http://diaphan.invalid/svg11.dtd" [
+              <!ENTITY ns_svg "http://www.w3.org/2000/svg">
+              <!ENTITY blue "fill:#0000ff">
+            ]>
+            <svg xmlns="&ns_svg;" width="100" height="60"><rect width="50" height="60" style="&blue;"/></svg>
+            """);
+    assertEquals(BLUE, at(drawn(picture), 20, 30));
+    assertEquals(CLEAR, at(drawn(picture), 70, 30));
+  }
+
+  @Test
+  void entitiesOfEntitiesAreGivenUpOnInTime() {
+    StringBuilder types = new StringBuilder("<!ENTITY a0 'm 1 1 ' >");
+    for (int i = 1; i <= 12; i++) {
+      types.append("<!ENTITY a%d '%s'>".formatted(i, ("&a" + (i - 1) + ";").repeat(10)));
+    }
+    String bomb =
+        "<!DOCTYPE svg ["
+            + types
+            + "]><svg xmlns='http://www.w3.org/2000/svg' width='9' height='9'><path d='&a12;'/></svg>";
+    assertTimeoutPreemptively(
+        Duration.ofSeconds(20), () -> assertThrows(InvalidInput.class, () -> whole(bomb)));
+  }
+
+  /** What could not be read is said, and all else is drawn. */
+  @Test
+  void aPartThatCannotBeReadIsLeftOutAndTold() {
+    VectorPicture picture =
+        svg(
+            """
+            <marker id='m'><path d='M0 0h3v3z'/></marker>
+            <path d='M10 10h20v20 rubbish' fill='#ff0000' marker-end='url(#m)'/>
+            <rect x='50' width='50' height='60' fill='#0000ff'/>
+            """);
+    assertEquals(BLUE, at(drawn(picture), 80, 30));
+    assertTrue(
+        picture.notes().stream().anyMatch(note -> note.contains("left out")),
+        picture.notes().toString());
+  }
+
+  /** Nothing outside the file is asked for, however it is written. */
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "<image href='%s/a.png' width='50' height='50'/>",
+        "<image xlink:href='%s/a.svg' width='50' height='50'/>",
+        "<use href='%s/a.svg#b'/>",
+        "<filter id='f'><feImage href='%s/a.png'/></filter><rect width='9' height='9' filter='url(#f)'/>",
+        "<rect width='9' height='9' fill='url(%s/a.svg#b)'/>",
+        "<style>@import url(%s/a.css); rect {fill: url(%s/b.svg#c)}</style><rect width='9' height='9'/>",
+        "<style>@font-face {font-family: Made; src: url(%s/a.ttf)}</style><text y='20' font-family='Made'>Tern</text>",
+        "<script href='%s/a.js'/><script xlink:href='%s/a.jar' type='application/java-archive'/>",
+        "<linearGradient id='g' href='%s/a.svg#g'/><rect width='9' height='9' fill='url(#g)'/>",
+        "<a href='%s/'><rect width='9' height='9'/></a><rect width='9' height='9' clip-path='url(%s/a.svg#c)'/>",
+        "<svg:image xmlns:svg='http://www.w3.org/2000/svg' xlink:href='data:image/svg+xml,%3Csvg xmlns=%22http://www.w3.org/2000/svg%22 xmlns:xlink=%22http://www.w3.org/1999/xlink%22%3E%3Cimage xlink:href=%22%s/a.png%22 width=%229%22 height=%229%22/%3E%3C/svg%3E' width='9' height='9'/>",
+      })
+  void nothingOutsideIsAskedFor(String content) throws IOException {
+    try (ServerSocket outside = new ServerSocket(0, 9, InetAddress.getLoopbackAddress())) {
+      outside.setSoTimeout(1);
+      String address = "http://127.0.0.1:" + outside.getLocalPort();
+      // A mark makes sure that the library for trees is asked.
+      try {
+        svg(
+            "<marker id='m'/><path d='M0 0h9' marker-end='url(#m)'/>"
+                + content.replace("%s", address));
+      } catch (InvalidInput refused) {
+        assertFalse(refused.getMessage().contains(address), refused.getMessage());
+      }
+      assertThrows(java.net.SocketTimeoutException.class, outside::accept);
+    }
+  }
+
+  @Test
+  void filesOfTheMachineAreNotShown(@TempDir Path folder) throws IOException {
+    Path secret =
+        Files.writeString(
+            folder.resolve("secret.svg"),
+            "<svg xmlns='http://www.w3.org/2000/svg' width='50' height='50'><rect id='r' width='50' height='50' fill='#ff0000'/></svg>");
+    float[] pixels =
+        drawn(
+            svg(
+                "<marker id='m'/><path d='M0 0h9' marker-end='url(#m)'/><image href='%s' width='50' height='50'/><use href='%s#r'/>"
+                    .replace("%s", secret.toUri().toString())));
+    assertEquals(CLEAR, at(pixels, 25, 25));
+  }
+}
