@@ -1,7 +1,6 @@
 package app.diaphan.core.picture;
 
 import java.awt.AlphaComposite;
-import java.awt.geom.AffineTransform;
 import java.util.Iterator;
 import org.apache.batik.gvt.CanvasGraphicsNode;
 import org.apache.batik.gvt.CompositeGraphicsNode;
@@ -31,10 +30,6 @@ final class SvgTreeWalk {
     if (group.getClip() != null) {
       inside.clip(group.getClip().getClipPath());
     }
-    if (group instanceof CanvasGraphicsNode canvas) {
-      move(inside, canvas.getPositionTransform());
-      move(inside, canvas.getViewingTransform());
-    }
     if (opacity < 1) {
       inside.together(opacity, parts -> drawChildren(group, parts));
     } else {
@@ -55,12 +50,6 @@ final class SvgTreeWalk {
 
   private static float opacity(CompositeGraphicsNode group) {
     return group.getComposite() instanceof AlphaComposite alpha ? alpha.getAlpha() : 1;
-  }
-
-  private static void move(FigureRecorder recorder, AffineTransform to) {
-    if (to != null) {
-      recorder.transform(to);
-    }
   }
 
   private static void drawChildren(CompositeGraphicsNode group, FigureRecorder recorder) {

@@ -126,6 +126,19 @@ class VectorPictureTest {
   }
 
   @Test
+  void aWindowWithinAFileIsPlacedOnce() {
+    float[] pixels =
+        drawn(
+            svg(
+                "<svg x='10' y='10' width='40' height='40' viewBox='0 0 10 10'><g opacity='0.5'><rect width='5' height='10'/><rect width='5' height='10'/></g></svg>"),
+            1);
+    assertPixel(pixels, 100, 11, 11, 0, 0, 0, 0.5);
+    assertPixel(pixels, 100, 29, 49, 0, 0, 0, 0.5);
+    assertPixel(pixels, 100, 30, 30, 0, 0, 0, 0);
+    assertPixel(pixels, 100, 9, 30, 0, 0, 0, 0);
+  }
+
+  @Test
   void anOpacityOfOneShapeIsThatOfTheShape() {
     VectorPicture single = svg("<g opacity='0.5'><rect width='9' height='9'/></g>");
     assertTrue(single.notes().isEmpty());
