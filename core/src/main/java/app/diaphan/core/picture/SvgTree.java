@@ -35,6 +35,9 @@ import org.w3c.dom.Node;
  * Nothing outside the file is looked at, and no script is run.
  */
 final class SvgTree {
+  /** Of a file with all its uses written out. */
+  private static final long MOST_ELEMENTS = 200_000;
+
   /** How often a file is begun anew without what could not be read. */
   private static final int MOST_LEFT_OUT = 20;
 
@@ -77,6 +80,9 @@ final class SvgTree {
       svg.setAttribute("width", Double.toString(width));
       svg.setAttribute("height", Double.toString(height));
       SvgTreeMends.mend(svg);
+      if (SvgUses.expanded(svg) > MOST_ELEMENTS) {
+        return Optional.empty();
+      }
       leftOut.forEach(place -> leaveOut(svg, place));
       try {
         return Optional.of(built(name, document, width, height, leftOut.isEmpty()));

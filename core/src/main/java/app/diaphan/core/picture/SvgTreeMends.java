@@ -29,6 +29,10 @@ final class SvgTreeMends {
     if (element.getLocalName().equals("path")) {
       element.setAttribute("d", SvgPathEnds.told(element.getAttribute("d")));
     }
+    if (element.getLocalName().startsWith("fe")) {
+      enlarge(element, "width");
+      enlarge(element, "height");
+    }
     // The short form is a property of style sheets alone.
     element.removeAttribute("marker");
     List<Node> children = new ArrayList<>();
@@ -41,6 +45,14 @@ final class SvgTreeMends {
         case ProcessingInstruction sheet -> element.removeChild(sheet);
         default -> {} // Words stay as they are.
       }
+    }
+  }
+
+  /** A tile of a filter far smaller than a pixel would be laid out for hours. */
+  private static void enlarge(Element step, String side) {
+    String length = step.getAttribute(side).strip();
+    if (length.matches("\\+?0*\\.0\\d*%?|.*\\d[eE]-.*")) {
+      step.setAttribute(side, length.endsWith("%") ? "1%" : "0.1");
     }
   }
 

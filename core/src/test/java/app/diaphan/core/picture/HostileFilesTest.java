@@ -73,6 +73,53 @@ class HostileFilesTest {
         svg("<g>".repeat(depth) + "<rect width='9' height='9'/>" + "</g>".repeat(depth)));
   }
 
+  /** With marks, which only the library for trees knows: it must not be led astray either. */
+  @ParameterizedTest
+  @ValueSource(strings = {"<rect width='9' height='9'/>", ""})
+  void usesOfUsesAreNotWrittenOut(String used) {
+    StringBuilder file = new StringBuilder(MARKED + "<defs><g id='u0'>" + used + "</g>");
+    for (int i = 1; i <= 15; i++) {
+      file.append("<g id='u%d'>".formatted(i))
+          .append("<use xlink:href='#u%d'/>".formatted(i - 1).repeat(8))
+          .append("</g>");
+    }
+    file.append("</defs><use xlink:href='#u15'/></svg>");
+    InvalidInput refused =
+        assertTimeoutPreemptively(
+            Duration.ofSeconds(30),
+            () ->
+                assertThrows(
+                    InvalidInput.class,
+                    () ->
+                        PictureReader.read(
+                            "uses.svg", file.toString().getBytes(StandardCharsets.UTF_8))));
+    assertTrue(refused.getMessage().contains("simpl"), refused.getMessage());
+  }
+
+  private static final String MARKED =
+      "<svg xmlns='http://www.w3.org/2000/svg' xmlns:xlink='http://www.w3.org/1999/xlink' width='900' height='600'>"
+          + "<marker id='m'/><path d='M0 0h9' marker-end='url(#m)'/>";
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "<feTurbulence baseFrequency='.1' numOctaves='1000000'/>",
+        "<feMorphology radius='100000'/>",
+        "<feGaussianBlur stdDeviation='1000000'/>",
+        "<feFlood x='0' y='0' width='0.01' height='1e-3'/><feTile/>",
+        "<feOffset dx='1e9'/><feTile/>"
+      })
+  void filtersWithoutBoundsEndInTime(String steps) {
+    String file =
+        MARKED
+            + "<filter id='f' x='-1e6' y='-1e6' width='2e6' height='2e6' filterUnits='userSpaceOnUse'>"
+            + steps
+            + "</filter><rect width='900' height='500' filter='url(#f)'/></svg>";
+    assertTimeoutPreemptively(
+        Duration.ofSeconds(20),
+        () -> PictureReader.read("filter.svg", file.getBytes(StandardCharsets.UTF_8)));
+  }
+
   @Test
   void usesThatDoubleAtEveryStep() {
     StringBuilder content = new StringBuilder("<defs><g id='a0'><rect width='9' height='9'/></g>");
