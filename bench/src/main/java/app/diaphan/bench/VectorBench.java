@@ -45,6 +45,14 @@ final class VectorBench {
 
   private static final double ICON_RIGHT = 1;
 
+  /**
+   * Narrower than this, the other's picture is drawn so many times as large and averaged: it
+   * measures edges in 17ths of a pixel, which is more than the bar at the size of an icon's lines.
+   */
+  private static final int NARROW = 100;
+
+  private static final int FINER = 8;
+
   private static final Pattern WORDS =
       Pattern.compile("<text\\s[^>]*/>|<text[\\s>].*?</text>", Pattern.DOTALL);
 
@@ -126,8 +134,9 @@ final class VectorBench {
       Path wordless =
           Files.writeString(work.resolve(file.getFileName()), WORDS.matcher(whole).replaceAll(""));
       Path picture = work.resolve(file.getFileName() + ".png");
-      if (drawn(wordless, picture, width)) {
-        outcomes.add(outcome(wordless, ImageIO.read(picture.toFile())));
+      int finer = width.orElse(NARROW) < NARROW ? FINER : 1;
+      if (drawn(wordless, picture, width.map(pixels -> pixels * finer))) {
+        outcomes.add(outcome(wordless, smaller(ImageIO.read(picture.toFile()), finer)));
       }
     }
     return outcomes;
@@ -176,6 +185,40 @@ final class VectorBench {
             ((VectorPicture) picture).figures(AffineTransform.getScaleInstance(scale, scale)),
             bounds);
     return new RasterPicture(bounds.width(), bounds.height(), pixels, true);
+  }
+
+  /** So many times smaller by the mean of what each pixel covers; a rest of rows is left away. */
+  private static BufferedImage smaller(BufferedImage image, int times) {
+    if (times == 1) {
+      return image;
+    }
+    BufferedImage small =
+        new BufferedImage(
+            image.getWidth() / times, image.getHeight() / times, BufferedImage.TYPE_INT_ARGB);
+    for (int y = 0; y < small.getHeight(); y++) {
+      for (int x = 0; x < small.getWidth(); x++) {
+        small.setRGB(x, y, mean(image, x * times, y * times, times));
+      }
+    }
+    return small;
+  }
+
+  private static int mean(BufferedImage image, int left, int top, int side) {
+    double[] sums = new double[4];
+    for (int y = top; y < top + side; y++) {
+      for (int x = left; x < left + side; x++) {
+        int pixel = image.getRGB(x, y);
+        for (int c = 0; c < 3; c++) {
+          sums[c] += (pixel >> 16 - 8 * c & 255) * (double) (pixel >>> 24);
+        }
+        sums[3] += pixel >>> 24;
+      }
+    }
+    int argb = (int) Math.round(sums[3] / (side * side)) << 24;
+    for (int c = 0; c < 3; c++) {
+      argb |= (int) Math.round(sums[3] == 0 ? 0 : sums[c] / sums[3]) << 16 - 8 * c;
+    }
+    return argb;
   }
 
   private static double difference(RasterPicture drawn, BufferedImage wanted) {

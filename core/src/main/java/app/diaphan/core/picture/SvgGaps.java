@@ -97,8 +97,8 @@ final class SvgGaps {
   private static final List<Gap> BOTH =
       List.of(
           Gap.of(
-              "<!ENTITY",
-              "Parts of it are written by reference to its document type (entities) and are left out; save it without them."),
+              "\\bsystemLanguage\\s*=|:lang\\(",
+              "What it shows depends on a language; what is meant for English is shown."),
           Gap.of(
               "<(?:\\w{1,30}:)?radialGradient\\s[^<>]{0,2000}?\\bfr\\s*=",
               "A round gradient in it begins at a circle (fr), which it does not here; look at that part."),
