@@ -58,7 +58,8 @@ echo "libtiff and ffmpeg read all TIFF files, each with one alpha of the right k
 
 # What is laid over with its colours multiplied already: picture × (1 − key) + fill. Written out,
 # since the overlay filter of ffmpeg 5.1 takes 16 from each such colour, as if it were limited luma.
-laid="negate,format=gbrp[n];[b][n]blend=all_mode=multiply[m];[m][f]blend=all_mode=addition,format=rgb24"
+# In 16 bits: in 8 the three roundings alone come to 2.4/255 on a bright picture.
+laid="negate,format=gbrp16le[n];[b][n]blend=all_mode=multiply[m];[m][f]blend=all_mode=addition,format=rgb24"
 
 # over CLIP WAY INPUTS... FILTER: lays a still over a picture and compares.
 over() {
@@ -77,11 +78,11 @@ for clip in quay-at-dusk white-sails; do
   over "$clip" straight -i "$work/png/$third.png" -filter_complex \
     "[0]format=gbrp[b];[1]format=gbrap[s];[b][s]overlay=format=gbrp,format=rgb24"
   over "$clip" premultiplied -i "$work/tiff-premultiplied-deflate/$third.tif" -filter_complex \
-    "[0]format=gbrp[b];[1]format=gbrap,split[p][q];[p]format=gbrp[f];[q]extractplanes=a,$laid"
+    "[0]format=gbrp16le[b];[1]format=gbrap16le,split[p][q];[p]format=gbrp16le[f];[q]extractplanes=a,format=gray16le,$laid"
   over "$clip" fill-and-key -i "$work/pair/$third-fill.png" -i "$work/pair/$third-key.png" \
     -filter_complex "[0]format=gbrp[b];[1]format=gbrap[f];[2]format=gray[k];[f][k]alphamerge[s];[b][s]overlay=format=gbrp,format=rgb24"
   over "$clip" shaped -i "$work/shaped/$third-fill.png" -i "$work/shaped/$third-key.png" \
-    -filter_complex "[0]format=gbrp[b];[1]format=gbrp[f];[2]format=gray,$laid"
+    -filter_complex "[0]format=gbrp16le[b];[1]format=gbrp16le[f];[2]format=gray16le,$laid"
   ffmpeg -v error -y -i "$work/$clip-straight.png" -sws_flags accurate_rnd+full_chroma_int+full_chroma_inp+bilinear \
     -vf "scale=out_color_matrix=bt709:out_range=tv,format=yuv420p" -c:v rawvideo -f nut "$work/video.nut"
   ffmpeg -v error -y -i "$work/video.nut" -sws_flags accurate_rnd+full_chroma_int+bilinear \
