@@ -26,7 +26,7 @@ export function forgetProblems(): void {
 
 /** What file dialogs offer. */
 export const PICTURE_FILES =
-  "image/png,image/jpeg,image/tiff,image/webp,image/gif,image/bmp,image/svg+xml,application/pdf,.svg,.svgz,.pdf";
+  "image/png,image/jpeg,image/tiff,image/webp,image/gif,image/bmp,image/svg+xml,application/pdf,application/postscript,.svg,.svgz,.pdf,.eps,.ps";
 
 /**
  * Takes files into the package one after the other and puts each on the frame. Those that are

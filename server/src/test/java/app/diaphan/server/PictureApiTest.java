@@ -74,6 +74,28 @@ class PictureApiTest {
     assertEquals("#1d6a78", vector.path("facts").path("colours").get(1).asString());
   }
 
+  /** Kept as the PDF file that was made of it, so that the package can be opened anywhere. */
+  @Test
+  void anEpsFileIsTakenInAsPdfOrWhatIsMissingIsSaid() {
+    String eps =
+        """
+        %!PS-Adobe-3.0 EPSF-3.0
+        %%BoundingBox: 0 0 120 80
+        0.8 0.1 0.1 setrgbcolor 20 20 40 40 rectfill
+        showpage
+        """;
+    Answer answer = SERVER.upload(path, "heron.eps", eps.getBytes(StandardCharsets.UTF_8));
+    if (answer.status() == 201) {
+      assertEquals("PDF", answer.body().path("format").asString());
+      assertEquals(120, answer.body().path("width").asDouble());
+      assertEquals("#cc1a1a", answer.body().path("facts").path("colours").get(0).asString());
+      Answer again = SERVER.upload(path, "heron.eps", eps.getBytes(StandardCharsets.UTF_8));
+      assertEquals(answer.body().path("id").asLong(), again.body().path("id").asLong());
+    } else {
+      assertTrue(answer.detail().contains("Ghostscript"), answer::detail);
+    }
+  }
+
   @Test
   void theSameBytesAreOnePictureUnderWhateverName() throws IOException {
     byte[] bytes = png(BufferedImage.TYPE_INT_RGB, Color.WHITE);

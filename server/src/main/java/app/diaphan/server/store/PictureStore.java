@@ -15,6 +15,7 @@ import app.diaphan.core.picture.VectorPicture;
 import app.diaphan.server.json.DocumentJson;
 import app.diaphan.server.picture.DecodedPictures;
 import app.diaphan.server.picture.PictureTrial;
+import app.diaphan.server.picture.PostScript;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
@@ -41,6 +42,7 @@ public class PictureStore {
   private final Packages packages;
   private final DecodedPictures decoded;
   private final PictureTrial trial;
+  private final PostScript postScript;
   private final TransactionTemplate transaction;
 
   /** Held until what was kept can be seen by the next: names and bytes are there once. */
@@ -54,6 +56,7 @@ public class PictureStore {
       Packages packages,
       DecodedPictures decoded,
       PictureTrial trial,
+      PostScript postScript,
       PlatformTransactionManager transactions) {
     this.pictures = pictures;
     this.contents = contents;
@@ -62,6 +65,7 @@ public class PictureStore {
     this.packages = packages;
     this.decoded = decoded;
     this.trial = trial;
+    this.postScript = postScript;
     transaction = new TransactionTemplate(transactions);
   }
 
@@ -132,8 +136,9 @@ public class PictureStore {
   /** A picture that was read whole, so that nothing that is cut short is kept. */
   private record Read(String digest, byte[] bytes, PictureFile file) {}
 
-  private Read read(String name, byte[] bytes) {
+  private Read read(String name, byte[] given) {
     FileName.check(name);
+    byte[] bytes = PostScript.is(given) ? postScript.asPdf(name, given) : given;
     String digest = Digest.of(bytes);
     if (!contents.existsById(digest)) {
       trial.check(name, bytes);
