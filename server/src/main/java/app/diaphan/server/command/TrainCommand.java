@@ -51,7 +51,8 @@ final class TrainCommand implements Callable<Integer> {
 
   private void commands() throws IOException {
     Path files = work.resolve("files");
-    for (String overlay : List.of("Saltlight bug", "With thanks")) {
+    // With photographs in it, with a mark from an SVG file, and with neither.
+    for (String overlay : List.of("Saltlight bug", "With thanks", "Skipper lower third")) {
       command("deliver", bundle.toString(), "--overlay", overlay, "--to", files.toString());
     }
     try (Stream<Path> delivered = Files.list(files)) {
