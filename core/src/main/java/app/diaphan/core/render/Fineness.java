@@ -22,6 +22,9 @@ final class Fineness {
 
   private static final int FINEST = 4;
 
+  /** With what a finish reaches around a piece, it may take so many times as many. */
+  private static final double MOST_AROUND = 2;
+
   /** Thumbnails need no truth. */
   private static final int MOST_TIMES = 8;
 
@@ -47,9 +50,9 @@ final class Fineness {
     Bounds bounds = silhouette.solid().bounds();
     double unit = Math.sqrt(silhouette.unitX() * silhouette.unitY());
     // An edge between pixels takes one more of them.
-    double across = (bounds.width() - 1) / unit + 2 * reach;
-    double down = (bounds.height() - 1) / unit + 2 * reach;
-    double units = Math.max(1, across * down);
+    double across = (bounds.width() - 1) / unit;
+    double down = (bounds.height() - 1) / unit;
+    double units = Math.max(across * down, (across + 2 * reach) * (down + 2 * reach) / MOST_AROUND);
     long most = silhouette.intricate() ? PIXELS : PIXELS_OF_PLAIN;
     int finest = FINEST;
     while (finest > 1 && units * finest * finest > most) {
