@@ -5,6 +5,8 @@ import app.diaphan.core.Sentence;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Dimension2D;
 import java.awt.geom.Rectangle2D;
+import java.io.IOException;
+import java.io.InputStream;
 import java.util.HashSet;
 import java.util.Optional;
 import java.util.Set;
@@ -50,6 +52,26 @@ final class SvgTree {
     XMLEventReader read() throws XMLStreamException;
   }
 
+  /**
+   * Loads no document beside the file, not one that is written into it either: the library would
+   * read it with a parser of its own, which looks at whatever its document type names.
+   */
+  private static final class NoDocuments extends DocumentLoader {
+    private NoDocuments(SvgTreeHost host) {
+      super(host);
+    }
+
+    @Override
+    public Document loadDocument(String address) throws IOException {
+      throw new IOException("No document is loaded.");
+    }
+
+    @Override
+    public Document loadDocument(String address, InputStream bytes) throws IOException {
+      throw new IOException("No document is loaded.");
+    }
+  }
+
   private final String name;
   private final GraphicsNode root;
   private final AffineTransform toUnits;
@@ -67,7 +89,7 @@ final class SvgTree {
 
   /**
    * @param name how error sentences call the file
-   * @param events the file's, without its document type
+   * @param events the file's, with nothing from outside it
    * @param width of the file in its own units, as the quick library has found it
    * @return none if the library cannot make anything of the file
    * @throws InvalidInput if the file is damaged
@@ -102,7 +124,7 @@ final class SvgTree {
   private static SvgTree built(
       String name, SVGOMDocument document, double width, double height, boolean whole) {
     SvgTreeHost host = new SvgTreeHost(width, height);
-    BridgeContext context = new BridgeContext(host, new DocumentLoader(host));
+    BridgeContext context = new BridgeContext(host, new NoDocuments(host));
     context.setDynamicState(BridgeContext.STATIC);
     GraphicsNode root = new GVTBuilder().build(context, document);
     Dimension2D size = context.getDocumentSize();

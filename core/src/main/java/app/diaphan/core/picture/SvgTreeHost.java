@@ -1,6 +1,7 @@
 package app.diaphan.core.picture;
 
 import java.awt.geom.Dimension2D;
+import org.apache.batik.anim.dom.SVGDOMImplementation;
 import org.apache.batik.bridge.ExternalResourceSecurity;
 import org.apache.batik.bridge.FontFamilyResolver;
 import org.apache.batik.bridge.NoLoadExternalResourceSecurity;
@@ -74,7 +75,7 @@ final class SvgTreeHost extends UserAgentAdapter {
   @Override
   public SVGDocument getBrokenLinkDocument(Element element, String address, String message) {
     Document empty =
-        org.apache.batik.anim.dom.SVGDOMImplementation.getDOMImplementation()
+        SVGDOMImplementation.getDOMImplementation()
             .createDocument("http://www.w3.org/2000/svg", "svg", null);
     return (SVGDocument) empty;
   }

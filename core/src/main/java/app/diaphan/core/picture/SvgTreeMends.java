@@ -22,6 +22,9 @@ final class SvgTreeMends {
   /** What shows nothing at all without what it refers to. */
   private static final Set<String> SHOWN = Set.of("image", "use", "tref", "cursor", "a");
 
+  /** Of what a filter is laid on, as the side of a tile. */
+  private static final double LEAST_SHARE = 0.005;
+
   private SvgTreeMends() {}
 
   static void mend(Element element) {
@@ -29,9 +32,9 @@ final class SvgTreeMends {
     if (element.getLocalName().equals("path")) {
       element.setAttribute("d", SvgPathEnds.told(element.getAttribute("d")));
     }
-    if (element.getLocalName().startsWith("fe")) {
-      enlarge(element, "width");
-      enlarge(element, "height");
+    if (element.getLocalName().equals("filter")
+        && element.getElementsByTagNameNS("*", "feTile").getLength() > 0) {
+      enlargeTiles(element);
     }
     // The short form is a property of style sheets alone.
     element.removeAttribute("marker");
@@ -48,11 +51,38 @@ final class SvgTreeMends {
     }
   }
 
-  /** A tile of a filter far smaller than a pixel would be laid out for hours. */
-  private static void enlarge(Element step, String side) {
+  /** A tile far smaller than a pixel would be laid out for hours. */
+  private static void enlargeTiles(Element filter) {
+    boolean shares = filter.getAttribute("primitiveUnits").equals("objectBoundingBox");
+    for (Node node = filter.getFirstChild(); node != null; node = node.getNextSibling()) {
+      if (node instanceof Element step) {
+        for (String side : new String[] {"width", "height"}) {
+          enlarge(step, side, shares ? LEAST_SHARE : 1);
+        }
+      }
+    }
+  }
+
+  private static void enlarge(Element step, String side, double least) {
     String length = step.getAttribute(side).strip();
-    if (length.matches("\\+?0*\\.0\\d*%?|.*\\d[eE]-.*")) {
-      step.setAttribute(side, length.endsWith("%") ? "1%" : "0.1");
+    try {
+      if (Double.parseDouble(length) < least) {
+        step.setAttribute(side, Double.toString(least));
+      }
+    } catch (NumberFormatException e) {
+      if (length.endsWith("%")) {
+        enlarge(step, side, length.substring(0, length.length() - 1));
+      }
+    }
+  }
+
+  private static void enlarge(Element step, String side, String hundredths) {
+    try {
+      if (Double.parseDouble(hundredths) < 100 * LEAST_SHARE) {
+        step.setAttribute(side, 100 * LEAST_SHARE + "%");
+      }
+    } catch (NumberFormatException e) {
+      // The library says of it what has to be said.
     }
   }
 

@@ -17,6 +17,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.Base64;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -232,6 +233,39 @@ class SvgTreeTest {
       }
       assertThrows(java.net.SocketTimeoutException.class, outside::accept);
     }
+  }
+
+  /** Neither by the file's document type nor by that of a picture written into it. */
+  @Test
+  void documentTypesReadNoFiles(@TempDir Path folder) throws IOException {
+    Path secret = Files.writeString(folder.resolve("secret.txt"), "M0 0h50v50h-50z");
+    String type = "<!DOCTYPE svg [<!ENTITY e SYSTEM '" + secret.toUri() + "'>]>";
+    String shown =
+        "<svg xmlns='http://www.w3.org/2000/svg' xmlns:xlink='http://www.w3.org/1999/xlink' width='100' height='60'>"
+            + "<marker id='m'/><path d='M0 0h9' marker-end='url(#m)'/>%s</svg>";
+    String bare =
+        "<svg xmlns='http://www.w3.org/2000/svg' width='50' height='50'><text y='30'>&e;</text><path d='M0 0h50v50h-50z'/></svg>";
+    String packed =
+        Base64.getEncoder().encodeToString((type + bare).getBytes(StandardCharsets.UTF_8));
+    String within =
+        "<image width='50' height='50' xlink:href='data:image/svg+xml;base64," + packed + "'/>";
+    assertEquals(CLEAR, at(drawn(whole(shown.replace("%s", within))), 25, 25));
+    String direct =
+        type
+            + shown.replace("%s", "<desc>&e;</desc><rect width='50' height='50' class='&#38;e;'/>");
+    assertEquals(List.of(0, 0, 0, 255), at(drawn(whole(direct)), 25, 25));
+  }
+
+  /** Shares of what a filter is laid on may be small. */
+  @Test
+  void aSmallPartOfAFilterStaysSmall() {
+    VectorPicture picture =
+        svg(
+            "<filter id='f' x='0' y='0' width='1' height='1' primitiveUnits='objectBoundingBox'><feFlood flood-color='#0000ff' x='0' y='0' width='0.05' height='1'/></filter>"
+                + "<rect width='100' height='60' filter='url(#f)'/>");
+    float[] pixels = drawn(picture);
+    assertEquals(BLUE, at(pixels, 3, 30));
+    assertEquals(CLEAR, at(pixels, 7, 30));
   }
 
   @Test
