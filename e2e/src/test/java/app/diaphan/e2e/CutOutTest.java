@@ -31,56 +31,26 @@ import org.junit.jupiter.api.io.TempDir;
 
 /** A logo handed over as a JPEG on white becomes a clean piece. */
 class CutOutTest {
-  /** What the picture asks for is taken in one step, which one press takes back. */
-  @Test
-  void aMarkWithAShadowIsProposedWithAThinOneAndTakenBackAtOnce() throws IOException {
-    Compose compose =
-        Compose.openNew(
-            browser, lowerThird -> new Overlay("Sponsor", lowerThird.frame(), List.of()));
-    Page page = compose.page();
-    compose.drop(960, 540, Map.of("lamp.png", shadowed()));
-    assertThat(page.getByText("Its own size is 300 × 200")).isVisible();
-    compose.saved();
-    compose.labelled("Ground of the picture").selectOption("goes by its colour");
-    assertThat(compose.labelled("Shadows and glows")).hasValue("1");
-    PicturePiece cut = (PicturePiece) compose.saved().stack().getFirst();
-    CutOut.ByColour how = assertInstanceOf(CutOut.ByColour.class, cut.cutOut());
-    assertEquals(CutOut.SoftParts.THIN, how.softParts());
-    page.keyboard().press("Control+z");
-    assertThat(compose.labelled("Shadows and glows")).hasCount(0);
-    assertEquals(CutOut.NONE, ((PicturePiece) compose.saved().stack().getFirst()).cutOut());
-  }
-
-  /** A disc on white, with a soft shadow to its lower right. */
-  private static byte[] shadowed() throws IOException {
-    BufferedImage image = new BufferedImage(300, 200, BufferedImage.TYPE_INT_RGB);
-    for (int y = 0; y < 200; y++) {
-      for (int x = 0; x < 300; x++) {
-        double shadow = 0.5 * Math.exp(-(Math.pow(x - 175, 2) + Math.pow(y - 112, 2)) / 1400);
-        int grey = (int) Math.round(255 * (1 - shadow));
-        boolean disc = Math.hypot(x - 150, y - 90) < 40;
-        image.setRGB(x, y, disc ? 0x125c6e : grey << 16 | grey << 8 | grey);
-      }
-    }
-    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-    ImageIO.write(image, "png", bytes);
-    return bytes.toByteArray();
-  }
-
   private static final Color INK = new Color(18, 92, 110);
 
   @RegisterExtension final Browser browser = new Browser();
   @TempDir Path folder;
 
-  @Test
-  void aLogoOnWhiteIsCutOutTintedAndDeliveredWithoutARim() throws IOException {
+  /** A new overlay on which a picture was dropped, once it is saved. */
+  private Compose withDropped(String name, byte[] picture, String size) throws IOException {
     Compose compose =
         Compose.openNew(
             browser, lowerThird -> new Overlay("Sponsor", lowerThird.frame(), List.of()));
-    Page page = compose.page();
-    compose.drop(960, 540, Map.of("logo.jpg", Files.readAllBytes(logo())));
-    assertThat(page.getByText("Its own size is 400 × 200")).isVisible();
+    compose.drop(960, 540, Map.of(name, picture));
+    assertThat(compose.page().getByText("Its own size is " + size)).isVisible();
     compose.saved();
+    return compose;
+  }
+
+  @Test
+  void aLogoOnWhiteIsCutOutTintedAndDeliveredWithoutARim() throws IOException {
+    Compose compose = withDropped("logo.jpg", Files.readAllBytes(logo()), "400 × 200");
+    Page page = compose.page();
     String whole = page.getByTestId("composite").getAttribute("src");
     compose.labelled("Ground of the picture").selectOption("goes by its colour");
     assertThat(compose.labelled("Tolerance of the cut-out, percent")).isVisible();
@@ -162,5 +132,35 @@ class CutOutTest {
       writer.dispose();
     }
     return file;
+  }
+
+  /** What the picture asks for is taken in one step, which one press takes back. */
+  @Test
+  void aMarkWithAShadowIsProposedWithAThinOneAndTakenBackAtOnce() throws IOException {
+    Compose compose = withDropped("lamp.png", shadowed(), "300 × 200");
+    compose.labelled("Ground of the picture").selectOption("goes by its colour");
+    assertThat(compose.labelled("Shadows and glows")).hasValue("1");
+    PicturePiece cut = (PicturePiece) compose.saved().stack().getFirst();
+    CutOut.ByColour how = assertInstanceOf(CutOut.ByColour.class, cut.cutOut());
+    assertEquals(CutOut.SoftParts.THIN, how.softParts());
+    compose.page().keyboard().press("Control+z");
+    assertThat(compose.labelled("Shadows and glows")).hasCount(0);
+    assertEquals(CutOut.NONE, ((PicturePiece) compose.saved().stack().getFirst()).cutOut());
+  }
+
+  /** A disc on white, with a soft shadow to its lower right. */
+  private static byte[] shadowed() throws IOException {
+    BufferedImage image = new BufferedImage(300, 200, BufferedImage.TYPE_INT_RGB);
+    for (int y = 0; y < 200; y++) {
+      for (int x = 0; x < 300; x++) {
+        double shadow = 0.5 * Math.exp(-(Math.pow(x - 175, 2) + Math.pow(y - 112, 2)) / 1400);
+        int grey = (int) Math.round(255 * (1 - shadow));
+        boolean disc = Math.hypot(x - 150, y - 90) < 40;
+        image.setRGB(x, y, disc ? 0x125c6e : grey << 16 | grey << 8 | grey);
+      }
+    }
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    ImageIO.write(image, "png", bytes);
+    return bytes.toByteArray();
   }
 }

@@ -167,16 +167,16 @@ final class SvgGaps {
         && element.children().size() > 1;
   }
 
-  /** Whether the quick library would draw it otherwise than it is meant. */
-  boolean needsTree() {
-    return thinGroup || oddGradient || QUICK.stream().anyMatch(gap -> gap.in(text).isPresent());
-  }
-
   /** Of no stop or one: no paint at all, or a single colour. */
   private static boolean isOddGradient(DomElement element) {
     return GRADIENTS.contains(element.tagName().toLowerCase(Locale.ROOT))
         && element.attribute("href", element.attribute("xlink:href", "")).isEmpty()
         && element.children().size() < 2;
+  }
+
+  /** Whether the quick library would draw it otherwise than it is meant. */
+  boolean needsTree() {
+    return thinGroup || oddGradient || QUICK.stream().anyMatch(gap -> gap.in(text).isPresent());
   }
 
   /**
