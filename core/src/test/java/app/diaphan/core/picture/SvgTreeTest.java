@@ -143,6 +143,23 @@ class SvgTreeTest {
     assertTrue(grown.notes().getFirst().contains("feMorphology"), grown.notes().toString());
   }
 
+  /** What goes through a filter comes in tiles, one after the other in the same memory. */
+  @Test
+  void aLargeFilteredPartIsTheSameAllOver() {
+    VectorPicture picture =
+        svg(
+            "<filter id='f' x='0' y='0' width='1' height='1'><feComponentTransfer/></filter><g filter='url(#f)'>"
+                + "<rect width='50' height='60' fill='#ff0000'/><rect x='50' width='50' height='60' fill='#0000ff'/></g>");
+    RasterPicture large = picture.drawn(2000);
+    for (int y : new int[] {50, 600, 1150}) {
+      for (int x : new int[] {50, 500, 950, 1050, 1500, 1950}) {
+        int from = 4 * (y * 2000 + x);
+        assertEquals(x < 1000 ? 1 : 0, large.value(from), 0.01, x + ", " + y);
+        assertEquals(x < 1000 ? 0 : 1, large.value(from + 2), 0.01, x + ", " + y);
+      }
+    }
+  }
+
   @Test
   void gradientsOfNoStopAndOfOneAreNothingAndOneColour() {
     float[] pixels =
