@@ -206,17 +206,31 @@ public final class EdgeField {
       }
     }
 
-    /** Lines that may be the nearest ones somewhere in a pixel through which a fold runs. */
+    /**
+     * Lines that may be the nearest ones somewhere in a pixel through which a fold runs: those that
+     * are nearest to its middle on either side of the fold.
+     */
     private void findCandidates(int pixel) {
+      double px = pixel % width * stepX;
+      double py = pixel / width * stepY;
       count = 0;
       for (int dy = -1; dy <= 1; dy++) {
         for (int dx = -1; dx <= 1; dx++) {
           int beside = pixel + dy * width + dx;
           if (beside >= 0 && beside < nearest.length && nearest[beside] != NONE) {
-            candidates[count++] = nearest[beside];
+            add(contour.nearest(nearest[beside], px, py));
           }
         }
       }
+    }
+
+    private void add(int line) {
+      for (int i = 0; i < count; i++) {
+        if (candidates[i] == line) {
+          return;
+        }
+      }
+      candidates[count++] = line;
     }
 
     /** Of both sides of the fold: following one side's lines never leads to the other's. */
@@ -224,13 +238,11 @@ public final class EdgeField {
       int best = contour.nearest(candidates[0], px, py);
       double least = contour.square(best, px, py);
       for (int i = 1; i < count; i++) {
-        if (candidates[i] != candidates[i - 1]) {
-          int line = contour.nearest(candidates[i], px, py);
-          double square = contour.square(line, px, py);
-          if (square < least) {
-            best = line;
-            least = square;
-          }
+        int line = contour.nearest(candidates[i], px, py);
+        double square = contour.square(line, px, py);
+        if (square < least) {
+          best = line;
+          least = square;
         }
       }
       return best;

@@ -16,6 +16,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -27,6 +28,8 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipInputStream;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Reads a bundle from a folder or a zip file. Nothing outside it is ever touched. */
 public final class BundleReader {
@@ -199,7 +202,7 @@ public final class BundleReader {
   /** By the names of their files, in the order of these. */
   private static Map<String, Overlay> overlays(
       String folder, List<String> names, HouseStyle house, Map<String, Part> files) {
-    Map<String, Overlay> overlays = new LinkedHashMap<>();
+    Map<String, Part> texts = new LinkedHashMap<>();
     for (String file : names) {
       checkName(file);
       String path = folder + file;
@@ -208,10 +211,21 @@ public final class BundleReader {
         throw new InvalidInput(
             Sentence.of("The bundle lists the overlay %s, but has no such file.", path));
       }
-      Overlay overlay = DocumentJson.read(text.text(), Overlay.class, "The file " + path);
-      overlays.put(file, house.dressed(overlay));
+      texts.put(file, text);
     }
+    // Side by side: of a command that delivers one overlay this is a fifth of its time.
+    List<Overlay> read =
+        texts.entrySet().parallelStream()
+            .map(text -> overlay(folder + text.getKey(), text.getValue(), house))
+            .toList();
+    Map<String, Overlay> overlays = new LinkedHashMap<>();
+    Iterator<Overlay> next = read.iterator();
+    texts.keySet().forEach(file -> overlays.put(file, next.next()));
     return overlays;
+  }
+
+  private static Overlay overlay(String path, Part text, HouseStyle house) {
+    return house.dressed(DocumentJson.read(text.text(), Overlay.class, "The file " + path));
   }
 
   private static RosterFile roster(String name, Map<String, Part> files) {
@@ -239,9 +253,12 @@ public final class BundleReader {
     if (text == null) {
       throw new InvalidInput("This is no Diaphan bundle: it has no file package.json.");
     }
-    String json = upToDate(text.text());
     BundleContents contents =
-        DocumentJson.read(json, BundleContents.class, "The file package.json");
+        DocumentJson.read(
+            text.text(),
+            BundleContents.class,
+            "The file package.json",
+            BundleReader::bringUpToDate);
     if (!BundleContents.FORMAT.equals(contents.format())) {
       throw new InvalidInput(
           Sentence.of(
@@ -255,31 +272,30 @@ public final class BundleReader {
    * The version is looked at first: a newer bundle may well have fields that would be called
    * unknown, and older ones have no house style, no targets and no checks left out.
    */
-  private static String upToDate(String json) {
-    Map<?, ?> fields = DocumentJson.read(json, Map.class, "The file package.json");
-    if (!(fields.get("version") instanceof Integer number) || number < 1) {
+  private static void bringUpToDate(JsonNode contents) {
+    JsonNode version = contents.path("version");
+    if (!(contents instanceof ObjectNode fields) || !version.isInt() || version.intValue() < 1) {
       throw new InvalidInput("The file package.json does not say its version as a whole number.");
     }
+    int number = version.intValue();
     if (number > BundleContents.VERSION) {
       throw new InvalidInput(
           Sentence.of(
               "The bundle has version %d; this Diaphan reads versions up to %d. Use a newer Diaphan.",
               number, BundleContents.VERSION));
     }
-    Map<Object, Object> newer = new LinkedHashMap<>(fields);
     if (number < 2) {
-      newer.put("house", HouseStyle.PLAIN);
+      fields.set("house", DocumentJson.tree(HouseStyle.PLAIN));
     }
     if (number < 6) {
-      newer.put("targets", TargetList.AS_DESIGNED.targets());
-      newer.put("checksLeftOut", List.of());
+      fields.set("targets", DocumentJson.tree(TargetList.AS_DESIGNED.targets()));
+      fields.putArray("checksLeftOut");
     }
     if (number < 7) {
-      newer.put("rosters", List.of());
+      fields.putArray("rosters");
     }
     if (number < 9) {
-      newer.put("starters", List.of());
+      fields.putArray("starters");
     }
-    return DocumentJson.write(newer);
   }
 }

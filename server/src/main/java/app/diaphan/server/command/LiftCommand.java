@@ -9,15 +9,15 @@ import java.util.stream.Stream;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
 
-/** Makes the libraries of an unpacked program ready for training; see {@link LiftedClasses}. */
+/** Makes an unpacked program and its libraries ready for training; see {@link LiftedClasses}. */
 @Command(name = "lift", hidden = true)
 final class LiftCommand implements Callable<Integer> {
-  @Parameters(index = "0", description = "The folder with the libraries.")
-  Path libraries;
+  @Parameters(index = "0", description = "The folder with the program.")
+  Path program;
 
   @Override
   public Integer call() throws IOException {
-    try (Stream<Path> files = Files.list(libraries)) {
+    try (Stream<Path> files = Files.walk(program, 2)) {
       List<Path> jars = files.filter(file -> file.toString().endsWith(".jar")).sorted().toList();
       for (Path jar : jars) {
         LiftedClasses.lift(jar);

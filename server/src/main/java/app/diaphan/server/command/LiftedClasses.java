@@ -20,12 +20,15 @@ import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
 
 /**
- * Class files of compilers before Java 6 as those of Java 7: the same code, with the frames that it
- * is checked by (JVMS 4.10.1). Java keeps no others in its cache of what was worked out at an
- * earlier start, nor what is built on them, and a command spent a third of its time on that.
+ * Class files as ones that start quickly. Those of compilers before Java 6 become ones of Java 7:
+ * the same code, with the frames that it is checked by (JVMS 4.10.1). Java keeps no others in its
+ * cache of what was worked out at an earlier start, nor what is built on them, and a command spent
+ * a third of its time on that. Diaphan's own have {@link PlainCalls}.
  */
 final class LiftedClasses {
   private static final String TOLD = "META-INF/lifted.txt";
+
+  private static final String OWN = "app/diaphan/";
 
   private LiftedClasses() {}
 
@@ -34,7 +37,7 @@ final class LiftedClasses {
     Path lifted = jar.resolveSibling(jar.getFileName() + ".lifted");
     int count = 0;
     try (ZipFile from = new ZipFile(jar.toFile())) {
-      if (!holdsOld(from)) {
+      if (!holdsSome(from)) {
         return false;
       }
       try (OutputStream file = Files.newOutputStream(lifted);
@@ -43,13 +46,13 @@ final class LiftedClasses {
         while (entries.hasMoreElements()) {
           ZipEntry entry = entries.nextElement();
           byte[] content = from.getInputStream(entry).readAllBytes();
-          Optional<byte[]> changed = isOld(entry, content) ? lifted(content) : Optional.empty();
+          Optional<byte[]> changed = toLift(entry, content) ? lifted(content) : Optional.empty();
           count += changed.isPresent() ? 1 : 0;
           put(to, entry, changed.orElse(content));
         }
         String told =
             Sentence.of(
-                "%d class files were changed for Diaphan: the same code as class files of Java 7.",
+                "%d class files were changed for Diaphan: they do the same and start quicker.",
                 count);
         put(to, new ZipEntry(TOLD), told.getBytes(StandardCharsets.UTF_8));
       }
@@ -63,34 +66,47 @@ final class LiftedClasses {
     }
   }
 
-  private static boolean holdsOld(ZipFile jar) throws IOException {
+  private static boolean holdsSome(ZipFile jar) throws IOException {
+    if (jar.getEntry(TOLD) != null) {
+      return false;
+    }
     Enumeration<? extends ZipEntry> entries = jar.entries();
     while (entries.hasMoreElements()) {
       ZipEntry entry = entries.nextElement();
-      if (isOld(entry, jar.getInputStream(entry).readNBytes(8))) {
+      if (toLift(entry, jar.getInputStream(entry).readNBytes(8))) {
         return true;
       }
     }
     return false;
   }
 
-  private static boolean isOld(ZipEntry entry, byte[] content) {
-    if (!entry.getName().endsWith(".class")) {
-      return false;
-    }
+  private static boolean toLift(ZipEntry entry, byte[] content) {
+    return entry.getName().endsWith(".class")
+        && (entry.getName().startsWith(OWN) || isOld(content));
+  }
+
+  private static boolean isOld(byte[] content) {
     int version = (content[6] & 0xff) << 8 | content[7] & 0xff;
     return version < ClassFile.JAVA_6_VERSION;
   }
 
   /** Nothing if it is built on classes that are not there; such a class stays as it is. */
-  private static Optional<byte[]> lifted(byte[] old) {
+  private static Optional<byte[]> lifted(byte[] content) {
     ClassFile files =
         ClassFile.of(
             ClassFile.ClassHierarchyResolverOption.of(
                 ClassHierarchyResolver.ofResourceParsing(LiftedClasses.class.getClassLoader())
                     .orElse(ClassHierarchyResolver.defaultResolver())),
             ClassFile.StackMapsOption.GENERATE_STACK_MAPS);
-    ClassModel model = files.parse(old);
+    ClassModel model = files.parse(content);
+    try {
+      return isOld(content) ? Optional.of(newer(files, model)) : PlainCalls.in(files, model);
+    } catch (IllegalArgumentException e) {
+      return Optional.empty();
+    }
+  }
+
+  private static byte[] newer(ClassFile files, ClassModel old) {
     ClassTransform version =
         (builder, element) -> {
           if (element instanceof ClassFileVersion) {
@@ -101,13 +117,8 @@ final class LiftedClasses {
         };
     // Code that is passed on element by element is written anew, with its frames.
     CodeTransform anew = (builder, element) -> builder.with(element);
-    try {
-      return Optional.of(
-          files.transformClass(
-              model, ClassTransform.transformingMethodBodies(anew).andThen(version)));
-    } catch (IllegalArgumentException e) {
-      return Optional.empty();
-    }
+    return files.transformClass(
+        old, ClassTransform.transformingMethodBodies(anew).andThen(version));
   }
 
   private static void put(ZipOutputStream to, ZipEntry entry, byte[] content) throws IOException {

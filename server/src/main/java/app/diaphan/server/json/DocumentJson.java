@@ -3,6 +3,7 @@ package app.diaphan.server.json;
 import app.diaphan.core.InvalidInput;
 import com.fasterxml.jackson.annotation.Nulls;
 import java.util.Map;
+import java.util.function.Consumer;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadFeature;
 import tools.jackson.databind.DeserializationFeature;
@@ -50,6 +51,11 @@ public final class DocumentJson {
     return DocumentShapes.all();
   }
 
+  /** A value as it stands within a document. */
+  public static JsonNode tree(Object value) {
+    return MAPPER.valueToTree(value);
+  }
+
   public static String write(Object document) {
     return MAPPER.writeValueAsString(document);
   }
@@ -67,8 +73,19 @@ public final class DocumentJson {
    * @throws InvalidInput if the text cannot be read or says something impossible
    */
   public static <T> T read(String text, Class<T> type, String where) {
+    return read(text, type, where, document -> {});
+  }
+
+  /**
+   * Reads a document, of which something is to be changed before it is one of this version.
+   *
+   * @param change told the document as it was written
+   */
+  public static <T> T read(
+      String text, Class<T> type, String where, Consumer<? super JsonNode> change) {
     try {
       JsonNode document = MAPPER.readTree(text);
+      change.accept(document);
       OlderDocuments.bringUpToDate(document);
       return MAPPER.treeToValue(document, type);
     } catch (JacksonException e) {
