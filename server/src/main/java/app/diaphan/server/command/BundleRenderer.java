@@ -11,6 +11,7 @@ import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.core.render.Renderer;
 import app.diaphan.core.type.ShippedFonts;
 import app.diaphan.server.bundle.Bundle;
+import app.diaphan.server.bundle.BundlePart;
 import app.diaphan.server.check.StillNames;
 import java.util.ArrayList;
 import java.util.List;
@@ -64,18 +65,22 @@ final class BundleRenderer {
 
   /** What the bundle's overlays are judged over. */
   static List<Still> stills(Bundle bundle) {
-    List<Still> stills = new ArrayList<>();
+    List<NamedPart> parts = new ArrayList<>();
     bundle
         .clips()
         .forEach(
             (clip, files) -> {
               for (int i = 0; i < files.size(); i++) {
-                stills.add(
-                    new Still(
-                        StillNames.of(clip, i + 1),
-                        (RasterPicture) PictureReader.read(clip, files.get(i).bytes())));
+                parts.add(new NamedPart(clip, i + 1, files.get(i)));
               }
             });
-    return stills;
+    return parts.parallelStream().map(NamedPart::still).toList();
+  }
+
+  private record NamedPart(String clip, int number, BundlePart file) {
+    Still still() {
+      return new Still(
+          StillNames.of(clip, number), (RasterPicture) PictureReader.read(clip, file.bytes()));
+    }
   }
 }
