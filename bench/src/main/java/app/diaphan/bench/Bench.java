@@ -54,6 +54,7 @@ public final class Bench {
     groups.put("truth/finishes", FinishTruthBench::run);
     groups.put("truth/cut-outs", LogoBench::run);
     groups.put("truth/vectors", ignored -> VectorBench.run());
+    groups.put("truth/pictures", PictureBench::run);
     groups.put("trust/start", StartBench::run);
     groups.put("trust/memory", MemoryBench::run);
     groups.put("trust/soak", ignored -> Soak.run(demo, rounds(arguments)));

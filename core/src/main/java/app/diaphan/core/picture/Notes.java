@@ -10,6 +10,15 @@ final class Notes {
 
   static final String ANIMATED = "It is animated; the first of its pictures is taken.";
 
+  static final String LAB =
+      "Its colours are written as CIE L*a*b*; they may come out a few steps off. Export it as RGB for exact ones.";
+
+  static final String FLOATS =
+      "Its numbers are fractions: 0 is taken as black and 1 as white, and what lies beyond is cut off.";
+
+  static final String LEVELS =
+      "Its black and white are levels of video (16 to 235), which are taken as they are; it may come out a little flat.";
+
   private Notes() {}
 
   /** One picture within a vector picture that there is no room for; all else still has room. */

@@ -7,16 +7,18 @@ import java.util.Optional;
 final class Packing {
   /** Values of TIFF's tag 259 that writers use; those not named here are read. */
   private static final Map<Integer, String> TIFF =
-      Map.of(
-          9, "JBIG",
-          10, "JBIG",
-          34661, "JBIG",
-          34712, "JPEG 2000",
-          34887, "LERC",
-          34925, "LZMA",
-          50000, "Zstandard",
-          50001, "WebP",
-          50002, "JPEG XL");
+      Map.ofEntries(
+          Map.entry(9, "JBIG"),
+          Map.entry(10, "JBIG"),
+          Map.entry(34661, "JBIG"),
+          Map.entry(34676, "SGI LogLuv"),
+          Map.entry(34677, "SGI LogLuv"),
+          Map.entry(34712, "JPEG 2000"),
+          Map.entry(34887, "LERC"),
+          Map.entry(34925, "LZMA"),
+          Map.entry(50000, "Zstandard"),
+          Map.entry(50001, "WebP"),
+          Map.entry(50002, "JPEG XL"));
 
   private Packing() {}
 

@@ -14,6 +14,7 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Locale;
@@ -31,7 +32,10 @@ final class RasterReader {
   private static final Map<String, String> FORMATS =
       Map.of(
           "png", "PNG", "jpeg", "JPEG", "gif", "GIF", "bmp", "BMP", "tif", "TIFF", "tiff", "TIFF",
-          "webp", "WebP");
+          "bigtiff", "TIFF", "webp", "WebP");
+
+  /** How the decoder of JPEG files warns of data that it had to guess at. */
+  private static final String CORRUPT = "Corrupt JPEG data";
 
   private RasterReader() {}
 
@@ -66,30 +70,48 @@ final class RasterReader {
         reader -> {
           PictureHeader header = headerOf(name, reader);
           List<String> notes = new ArrayList<>();
+          boolean[] corrupt = {false};
+          reader.addIIOReadWarningListener(
+              (source, warning) -> corrupt[0] |= warning.startsWith(CORRUPT));
           Decoded decoded =
               switch (header.format()) {
                 case "PNG" -> PngChunks.read(reader);
                 case "GIF" -> GifCanvas.read(reader, notes);
-                case "TIFF" -> tiff(reader, bytes);
+                case "TIFF" -> tiff(reader, bytes, notes);
+                case "BMP" -> bmp(reader, bytes);
                 default -> Decoded.of(reader.read(0));
               };
           if (JpegMarkers.of(bytes).filter(markers -> !markers.ended()).isPresent()) {
             notes.add(
                 "The file is cut short: what is missing of it is grey or repeats what is above. Get it once more from where it came.");
+          } else if (corrupt[0]) {
+            notes.add(
+                "The file is damaged: parts of the picture may be wrong. Get it once more from where it came.");
           }
           return file(header, decoded, bytes, notes);
         });
   }
 
   /** The decoder does not tell of colours of 8 bits that they are multiplied by their alpha. */
-  private static Decoded tiff(ImageReader reader, byte[] bytes) throws IOException {
+  private static Decoded tiff(ImageReader reader, byte[] bytes, List<String> notes)
+      throws IOException {
     Decoded decoded = Decoded.of(reader.read(0));
-    boolean associated =
-        TiffTags.of(bytes)
-            .flatMap(tags -> tags.value(TiffTags.EXTRA_SAMPLES))
-            .filter(kind -> kind == TiffTags.ASSOCIATED)
-            .isPresent();
-    return associated ? decoded.asPremultiplied() : decoded;
+    Optional<TiffTags> tags = TiffTags.of(bytes);
+    if (tags.filter(TiffTags::lab).isPresent()) {
+      notes.add(Notes.LAB);
+    }
+    if (tags.filter(TiffTags::floats).isPresent()) {
+      notes.add(Notes.FLOATS);
+    }
+    if (tags.filter(TiffTags::ownLevels).isPresent()) {
+      notes.add(Notes.LEVELS);
+    }
+    return tags.filter(TiffTags::associated).isPresent() ? decoded.asPremultiplied() : decoded;
+  }
+
+  private static Decoded bmp(ImageReader reader, byte[] bytes) throws IOException {
+    Optional<BmpFields> fields = BmpFields.of(bytes);
+    return Decoded.of(fields.isPresent() ? fields.get().image() : reader.read(0));
   }
 
   /** WebP files bring their colour profile and their animation in a container around them. */
@@ -139,10 +161,11 @@ final class RasterReader {
     T from(ImageReader reader) throws IOException;
   }
 
+  /** One decoder may fail at what another one for the same kind of file can read. */
   private static <T> T with(String name, byte[] bytes, Reading<T> reading) {
-    try (ImageInputStream input = new MemoryCacheImageInputStream(new StoppableStream(bytes))) {
-      Iterator<ImageReader> readers = ImageIO.getImageReaders(input);
-      if (!readers.hasNext()) {
+    try {
+      List<ImageReader> readers = readers(bytes);
+      if (readers.isEmpty()) {
         throw new InvalidInput(
             OtherFormats.sentence(name, bytes)
                 .orElseGet(
@@ -151,12 +174,19 @@ final class RasterReader {
                             "\"%s\" is not a picture Diaphan can read; give a PNG, JPEG, TIFF, WebP, GIF, BMP, SVG or PDF file.",
                             name)));
       }
-      ImageReader reader = readers.next();
-      try {
-        reader.setInput(input, false, false);
-        return reading.from(reader);
-      } finally {
-        reader.dispose();
+      Iterator<ImageReader> next = readers.iterator();
+      while (true) {
+        ImageReader reader = next.next();
+        try (ImageInputStream input = new MemoryCacheImageInputStream(new StoppableStream(bytes))) {
+          reader.setInput(input, false, false);
+          return reading.from(reader);
+        } catch (IOException | RuntimeException e) {
+          if (e instanceof InvalidInput || !next.hasNext()) {
+            throw e;
+          }
+        } finally {
+          reader.dispose();
+        }
       }
     } catch (LinkageError e) {
       throw new InvalidInput(
@@ -184,8 +214,34 @@ final class RasterReader {
     }
   }
 
+  /** Of the formats that are read; libraries bring others along. */
+  private static List<ImageReader> readers(byte[] bytes) throws IOException {
+    List<ImageReader> readers = new ArrayList<>();
+    try (ImageInputStream input =
+        new MemoryCacheImageInputStream(new ByteArrayInputStream(bytes))) {
+      ImageIO.getImageReaders(input).forEachRemaining(readers::add);
+    }
+    readers.removeIf(reader -> !FORMATS.containsKey(formatOf(reader)));
+    // The library knows more kinds of BMP files, the platform those that it knows better.
+    readers.sort(
+        Comparator.comparing(reader -> formatOf(reader).equals("bmp") && !ofPlatform(reader)));
+    return readers;
+  }
+
+  private static boolean ofPlatform(ImageReader reader) {
+    return reader.getClass().getModule().isNamed();
+  }
+
+  private static String formatOf(ImageReader reader) {
+    try {
+      return reader.getFormatName().toLowerCase(Locale.ROOT);
+    } catch (IOException e) {
+      return "";
+    }
+  }
+
   private static PictureHeader headerOf(String name, ImageReader reader) throws IOException {
-    String format = reader.getFormatName().toLowerCase(Locale.ROOT);
+    String format = formatOf(reader);
     CanvasPlace place =
         format.equals("gif")
             ? GifCanvas.place(reader)
