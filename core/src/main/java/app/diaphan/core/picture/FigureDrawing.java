@@ -5,20 +5,14 @@ import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.raster.Coverage;
 import app.diaphan.core.raster.Plane;
 import java.awt.Color;
-import java.awt.Paint;
-import java.awt.PaintContext;
 import java.awt.Rectangle;
-import java.awt.RenderingHints;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Area;
 import java.awt.geom.NoninvertibleTransformException;
 import java.awt.geom.Rectangle2D;
-import java.awt.image.ColorModel;
-import java.awt.image.Raster;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /** Draws figures one over the other, each with its exact coverage. */
@@ -130,41 +124,9 @@ public final class FigureDrawing {
   }
 
   private void painted(Figure.Filled figure, Plane coverage) {
-    Paint paint = figure.paint();
-    Bounds b = coverage.bounds();
-    PaintContext context =
-        paint.createContext(
-            ColorModel.getRGBdefault(),
-            new Rectangle(b.left(), b.top(), b.width(), b.height()),
-            userBounds(figure),
-            figure.toPixels(),
-            new RenderingHints(
-                Map.of(
-                    RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON,
-                    RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE,
-                    RenderingHints.KEY_RENDERING, RenderingHints.VALUE_RENDER_QUALITY,
-                    RenderingHints.KEY_COLOR_RENDERING,
-                        RenderingHints.VALUE_COLOR_RENDER_QUALITY)));
-    try {
-      over(
-          coverage,
-          figure.opacity(),
-          (y, left, count, to) -> {
-            Raster raster = context.getRaster(left, y, count, 1);
-            ColorModel model = context.getColorModel();
-            Object pixel = null;
-            for (int i = 0; i < count; i++) {
-              pixel = raster.getDataElements(i, 0, pixel);
-              int argb = model.getRGB(pixel);
-              float alpha = (argb >>> 24) / 255f;
-              to[4 * i] = (argb >> 16 & 0xff) / 255f * alpha;
-              to[4 * i + 1] = (argb >> 8 & 0xff) / 255f * alpha;
-              to[4 * i + 2] = (argb & 0xff) / 255f * alpha;
-              to[4 * i + 3] = alpha;
-            }
-          });
-    } finally {
-      context.dispose();
+    try (PaintRows rows =
+        new PaintRows(figure.paint(), figure.toPixels(), userBounds(figure), coverage.bounds())) {
+      over(coverage, figure.opacity(), rows::row);
     }
   }
 

@@ -122,6 +122,9 @@ final class SvgGaps {
   private static final Pattern MIXING =
       Pattern.compile("mix-blend-mode\\s*(?:=\\s*[\"']|:)\\s*(?!normal|inherit)\\w");
 
+  /** The quick library ends it where it can still be seen. */
+  private static final String BLUR = "feGaussianBlur";
+
   private static final Set<String> GRADIENTS = Set.of("lineargradient", "radialgradient");
 
   private static final Set<String> REFERRING = Set.of("image", "use", "feimage");
@@ -176,7 +179,10 @@ final class SvgGaps {
 
   /** Whether the quick library would draw it otherwise than it is meant. */
   boolean needsTree() {
-    return thinGroup || oddGradient || QUICK.stream().anyMatch(gap -> gap.in(text).isPresent());
+    return thinGroup
+        || oddGradient
+        || text.contains(BLUR)
+        || QUICK.stream().anyMatch(gap -> gap.in(text).isPresent());
   }
 
   /**

@@ -124,7 +124,14 @@ final class SvgTree {
   private static SvgTree built(
       String name, SVGOMDocument document, double width, double height, boolean whole) {
     SvgTreeHost host = new SvgTreeHost(width, height);
-    BridgeContext context = new BridgeContext(host, new NoDocuments(host));
+    BridgeContext context =
+        new BridgeContext(host, new NoDocuments(host)) {
+          @Override
+          public void registerSVGBridges() {
+            super.registerSVGBridges();
+            putBridge(new SvgBlur.Bridge());
+          }
+        };
     context.setDynamicState(BridgeContext.STATIC);
     GraphicsNode root = new GVTBuilder().build(context, document);
     Dimension2D size = context.getDocumentSize();
