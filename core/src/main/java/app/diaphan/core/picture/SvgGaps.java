@@ -100,6 +100,9 @@ final class SvgGaps {
               "\\bsystemLanguage\\s*=|:lang\\(",
               "What it shows depends on a language; what is meant for English is shown."),
           Gap.of(
+              "\\brequiredFeatures\\s*=",
+              "What it shows depends on what a program says it can do; programs may choose other parts of it."),
+          Gap.of(
               "<(?:\\w{1,30}:)?radialGradient\\s[^<>]{0,2000}?\\bfr\\s*=",
               "A round gradient in it begins at a circle (fr), which it does not here; look at that part."),
           Gap.of(

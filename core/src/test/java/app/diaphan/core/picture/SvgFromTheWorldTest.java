@@ -249,6 +249,7 @@ class SvgFromTheWorldTest {
         "feMorphology|<filter id='f'><feMorphology radius='2'/></filter><rect width='9' height='9' filter='url(#f)'/>",
         "feTile|<filter id='f'><feFlood/><feTile/></filter><rect width='9' height='9' filter='url(#f)'/>",
         "language|<switch><rect systemLanguage='de' width='9' height='9'/><rect width='9' height='9'/></switch>",
+        "can do|<switch><g requiredFeatures='x'/><rect width='9' height='9'/></switch>",
         "mix with|<rect width='9' height='9' style='mix-blend-mode: multiply'/>",
         "mix with|<style>rect {mix-blend-mode: screen}</style><rect width='9' height='9'/>",
         "elsewhere.png|<rect width='9' height='9'/><image href='elsewhere.png' width='9' height='9'/>",

@@ -60,6 +60,81 @@ class SvgTreeTest {
   private static final List<Integer> RED = List.of(255, 0, 0, 255);
   private static final List<Integer> BLUE = List.of(0, 0, 255, 255);
 
+  /** How much of an upright Gaussian lies to the left of a place, by its σ. */
+  private static double share(double place, double sigma) {
+    double sum = 0;
+    int steps = 2000;
+    for (int i = 0; i < steps; i++) {
+      double at = -6 + (place / sigma + 6) * (i + 0.5) / steps;
+      sum += Math.exp(-at * at / 2) * (place / sigma + 6) / steps;
+    }
+    return sum / Math.sqrt(2 * Math.PI);
+  }
+
+  /** Also where two σ are past: there the libraries' own blurs end. */
+  @ParameterizedTest
+  @ValueSource(doubles = {3, 8})
+  void aBlurIsTheGaussian(double sigma) {
+    VectorPicture picture =
+        svg(
+            "<filter id='f' x='-1' y='-1' width='3' height='3' filterUnits='objectBoundingBox'>"
+                + "<feGaussianBlur stdDeviation='%SIGMA 0'/></filter>".replace("%SIGMA", "" + sigma)
+                + "<rect x='-100' width='140' height='60' fill='#ff0000' filter='url(#f)'/>");
+    assertEquals(List.of(), picture.notes());
+    float[] pixels = drawn(picture);
+    for (int x = 20; x < 40 + 3 * sigma; x++) {
+      double wanted = 255 * share(40 - x - 0.5, sigma);
+      assertEquals(wanted, 255 * pixels[4 * (30 * WIDTH + x) + 3], 1.2, "at " + x);
+    }
+  }
+
+  @Test
+  void aBlurOfATurnedPartIsTurnedWithIt() {
+    VectorPicture picture =
+        svg(
+            """
+            <filter id='f' x='-1' y='-1' width='3' height='3'><feGaussianBlur stdDeviation='6 0'/></filter>
+            <g transform='translate(50 30) rotate(90)'>
+              <rect x='-10' y='-20' width='20' height='40' fill='#ff0000' filter='url(#f)'/></g>
+            """);
+    float[] pixels = drawn(picture);
+    for (int y = 30; y < 55; y++) {
+      double wanted = 255 * (share(40 - y - 0.5, 6) - share(20 - y - 0.5, 6));
+      assertEquals(wanted, 255 * pixels[4 * (y * WIDTH + 50) + 3], 3, "at " + y);
+    }
+    assertEquals(CLEAR, at(pixels, 75, 30));
+  }
+
+  /** In the middle of a pixel and not at its corner; a hard stop within one is mixed. */
+  @ParameterizedTest
+  @ValueSource(strings = {"", "<path d='M0 0' marker-end='url(#g)'/>"})
+  void gradientsLieWhereTheyAreSaidTo(String forTheTree) {
+    VectorPicture picture =
+        svg(
+            """
+            <linearGradient id='g' gradientUnits='userSpaceOnUse' x1='0' x2='50' y1='0' y2='0'>
+              <stop stop-color='#000000'/><stop offset='1' stop-color='#ff0000'/></linearGradient>
+            <radialGradient id='r' gradientUnits='userSpaceOnUse' cx='75' cy='30' r='20'>
+              <stop stop-color='#000000'/><stop offset='1' stop-color='#ff0000'/></radialGradient>
+            <linearGradient id='h' gradientUnits='userSpaceOnUse' x1='0' x2='100' y1='0' y2='0'>
+              <stop offset='0.245' stop-color='#0000ff'/><stop offset='0.245' stop-color='#ff0000'/></linearGradient>
+            <rect width='50' height='30' fill='url(#g)'/>
+            <rect x='55' y='10' width='40' height='40' fill='url(#r)'/>
+            <rect y='30' width='50' height='30' fill='url(#h)'/>
+            """
+                + forTheTree);
+    float[] pixels = drawn(picture);
+    for (int x = 1; x < 50; x += 7) {
+      assertEquals(255 * (x + 0.5) / 50, 255 * pixels[4 * (10 * WIDTH + x)], 2, "at " + x);
+    }
+    for (int y = 12; y < 48; y += 5) {
+      double away = Math.hypot(0.5, y + 0.5 - 30) / 20;
+      assertEquals(255 * away, 255 * pixels[4 * (y * WIDTH + 75)], 2, "at " + y);
+    }
+    assertEquals(0.5, pixels[4 * (40 * WIDTH + 24)], 0.02);
+    assertEquals(0.5, pixels[4 * (40 * WIDTH + 24) + 2], 0.02);
+  }
+
   /** A mark is as many times as large as the line is wide, and lies along it. */
   @Test
   void marksStandAtTheEndsOfLines() {
