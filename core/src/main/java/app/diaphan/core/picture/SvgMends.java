@@ -9,8 +9,8 @@ import java.util.regex.Pattern;
 
 /**
  * Says in other words what the library does not read as the standard means it: transforms of clips
- * and those with spaces in them, stops of gradients out of order, shapes without a size, and what
- * to paint with if a paint is missing.
+ * and those with spaces in them, stops of gradients out of order, shapes without a size, inputs of
+ * filters that are not there, and what to paint with if a paint is missing.
  */
 final class SvgMends {
   private static final Pattern PAINT_WITH_FALLBACK =
@@ -59,6 +59,7 @@ final class SvgMends {
         transformContent(element);
         element.children().forEach(SvgMends::shrinkIfHidden);
       }
+      case "filter" -> forgetUnknown(element, new SvgFilterInputs());
       case "lineargradient", "radialgradient" -> order(element);
       case "rect" -> hideWithout(element, "width", "height");
       case "ellipse" -> hideWithout(element, "rx", "ry");
@@ -78,6 +79,18 @@ final class SvgMends {
       }
     }
     element.children().forEach(this::mendAll);
+  }
+
+  private static void forgetUnknown(DomElement filter, SvgFilterInputs inputs) {
+    for (DomElement step : filter.children()) {
+      forgetUnknown(step, inputs); // The nodes of a merge.
+      for (String name : SvgFilterInputs.ATTRIBUTES) {
+        if (!inputs.know(step.attribute(name, ""))) {
+          step.setAttribute(name, null);
+        }
+      }
+      inputs.add(step.attribute("result", ""));
+    }
   }
 
   /** A clip's own transform is that of all that is in it. */

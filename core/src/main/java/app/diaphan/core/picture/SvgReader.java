@@ -24,6 +24,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.logging.Level;
+import java.util.logging.Logger;
 import java.util.regex.Pattern;
 import javax.xml.stream.XMLEventReader;
 import javax.xml.stream.XMLInputFactory;
@@ -40,6 +42,17 @@ final class SvgReader {
 
   private static final Pattern FAMILY =
       Pattern.compile("font-family\\s*[:=]\\s*[\"']?\\s*['\"]?([^\"';>},]+)");
+
+  /**
+   * The library's, which writes down stack traces of all that it does not know; what there is to be
+   * said of a file is said in {@link SvgGaps}. Kept, since a logger that nobody holds is forgotten
+   * with its level.
+   */
+  private static final Logger LIBRARY = Logger.getLogger("com.github.weisj.jsvg");
+
+  static {
+    LIBRARY.setLevel(Level.OFF);
+  }
 
   private SvgReader() {}
 

@@ -32,9 +32,11 @@ final class SvgTreeMends {
     if (element.getLocalName().equals("path")) {
       element.setAttribute("d", SvgPathEnds.told(element.getAttribute("d")));
     }
-    if (element.getLocalName().equals("filter")
-        && element.getElementsByTagNameNS("*", "feTile").getLength() > 0) {
-      enlargeTiles(element);
+    if (element.getLocalName().equals("filter")) {
+      forgetUnknown(element, new SvgFilterInputs());
+      if (element.getElementsByTagNameNS("*", "feTile").getLength() > 0) {
+        enlargeTiles(element);
+      }
     }
     // The short form is a property of style sheets alone.
     element.removeAttribute("marker");
@@ -47,6 +49,20 @@ final class SvgTreeMends {
         case Element inner -> mend(inner);
         case ProcessingInstruction sheet -> element.removeChild(sheet);
         default -> {} // Words stay as they are.
+      }
+    }
+  }
+
+  private static void forgetUnknown(Element filter, SvgFilterInputs inputs) {
+    for (Node node = filter.getFirstChild(); node != null; node = node.getNextSibling()) {
+      if (node instanceof Element step) {
+        forgetUnknown(step, inputs); // The nodes of a merge.
+        for (String name : SvgFilterInputs.ATTRIBUTES) {
+          if (!inputs.know(step.getAttribute(name))) {
+            step.removeAttribute(name);
+          }
+        }
+        inputs.add(step.getAttribute("result"));
       }
     }
   }

@@ -105,6 +105,24 @@ class SvgTreeTest {
     assertEquals(CLEAR, at(pixels, 75, 30));
   }
 
+  /** Whichever library draws it. */
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "<feOffset in='nowhere' dx='30'/>",
+        "<feOffset dx='30' result='a'/><feMorphology radius='1' operator='erode'/><feOffset in='b'/>"
+      })
+  void aFilterStepThatNamesNoResultGoesOutFromTheOneBefore(String steps) {
+    float[] pixels =
+        drawn(
+            svg(
+                "<filter id='f' x='-1' y='-1' width='4' height='4'>"
+                    + steps
+                    + "</filter><rect x='10' y='10' width='20' height='20' fill='#ff0000' filter='url(#f)'/>"));
+    assertEquals(CLEAR, at(pixels, 15, 20));
+    assertEquals(RED, at(pixels, 50, 20));
+  }
+
   /** In the middle of a pixel and not at its corner; a hard stop within one is mixed. */
   @ParameterizedTest
   @ValueSource(strings = {"", "<path d='M0 0' marker-end='url(#g)'/>"})
