@@ -13,12 +13,14 @@ import java.awt.geom.Rectangle2D;
 import java.awt.image.ColorModel;
 import java.awt.image.Raster;
 import java.util.Map;
+import org.apache.pdfbox.pdmodel.graphics.shading.AxialShadingPaint;
+import org.apache.pdfbox.pdmodel.graphics.shading.RadialShadingPaint;
 import org.apache.pdfbox.pdmodel.graphics.shading.ShadingPaint;
 
 /**
  * Colours of a paint, row by row. Libraries take those of gradients at the corner of a pixel, which
  * moves them by half of one and leaves their hard stops jagged; here they are the mean of places
- * within it.
+ * within it. Meshes and functions of PDF files are taken at one place, its middle.
  */
 final class PaintRows implements AutoCloseable {
   private static final RenderingHints HINTS =
@@ -47,9 +49,9 @@ final class PaintRows implements AutoCloseable {
    */
   PaintRows(Paint paint, AffineTransform toPixels, Rectangle2D user, Bounds pixels) {
     long count = (long) pixels.width() * pixels.height();
-    finer = !isGradient(paint) ? 1 : count > MANY ? LESS_FINE : FINE;
+    finer = !isQuick(paint) ? 1 : count > MANY ? LESS_FINE : FINE;
     AffineTransform toPlaces = new AffineTransform();
-    if (finer > 1) {
+    if (isQuick(paint) || paint instanceof ShadingPaint<?>) {
       toPlaces.translate(-0.5, -0.5);
       toPlaces.scale(finer, finer);
     }
@@ -67,12 +69,14 @@ final class PaintRows implements AutoCloseable {
             HINTS);
   }
 
-  private static boolean isGradient(Paint paint) {
+  /** Whether many places cost little: gradients look their colours up in a table. */
+  private static boolean isQuick(Paint paint) {
     return paint instanceof GradientPaint
         || paint instanceof MultipleGradientPaint
         || paint instanceof SVGMultipleGradientPaint
         || paint instanceof org.apache.batik.ext.awt.MultipleGradientPaint
-        || paint instanceof ShadingPaint<?>;
+        || paint instanceof AxialShadingPaint
+        || paint instanceof RadialShadingPaint;
   }
 
   /** Writes premultiplied colours of a row from a column on. */

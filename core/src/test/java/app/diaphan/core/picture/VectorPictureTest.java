@@ -17,10 +17,16 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import org.apache.pdfbox.cos.COSArray;
+import org.apache.pdfbox.cos.COSDictionary;
+import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.common.function.PDFunctionType2;
+import org.apache.pdfbox.pdmodel.graphics.color.PDDeviceRGB;
+import org.apache.pdfbox.pdmodel.graphics.shading.PDShadingType2;
 import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -277,5 +283,42 @@ class VectorPictureTest {
     assertEquals(0, large[4 * (100 * 400 + 200) + 3], 1e-3);
     assertEquals(0.1, drawn(picture, 1)[4 * (9 * 40 + 20) + 3], 1e-3);
     assertEquals(1, drawn(picture, 1)[4 * (15 * 40 + 20) + 3], 1e-3, "wider ones are as they were");
+  }
+
+  private static COSArray numbers(float... numbers) {
+    COSArray array = new COSArray();
+    array.setFloatArray(numbers);
+    return array;
+  }
+
+  /** From black to red across the page, in the middle of each pixel. */
+  @Test
+  void gradientsOfPdfFilesLieWhereTheyAreSaidTo() throws IOException {
+    COSDictionary ramp = new COSDictionary();
+    ramp.setInt(COSName.FUNCTION_TYPE, 2);
+    ramp.setItem(COSName.DOMAIN, numbers(0, 1));
+    ramp.setItem(COSName.C0, numbers(0, 0, 0));
+    ramp.setItem(COSName.C1, numbers(1, 0, 0));
+    ramp.setInt(COSName.N, 1);
+    PDShadingType2 shading = new PDShadingType2(new COSDictionary());
+    shading.setShadingType(2);
+    shading.setColorSpace(PDDeviceRGB.INSTANCE);
+    shading.setCoords(numbers(0, 0, 40, 0));
+    shading.setFunction(new PDFunctionType2(ramp));
+    byte[] file;
+    try (PDDocument document = new PDDocument()) {
+      PDPage only = new PDPage(new PDRectangle(40, 20));
+      document.addPage(only);
+      try (PDPageContentStream page = new PDPageContentStream(document, only)) {
+        page.shadingFill(shading);
+      }
+      ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+      document.save(bytes);
+      file = bytes.toByteArray();
+    }
+    float[] pixels = drawn(read("ramp.pdf", file), 1);
+    for (int x = 2; x < 40; x += 6) {
+      assertEquals(255 * (x + 0.5) / 40, 255 * pixels[4 * (10 * 40 + x)], 1.5, "at " + x);
+    }
   }
 }
