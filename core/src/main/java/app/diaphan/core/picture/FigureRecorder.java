@@ -95,7 +95,8 @@ final class FigureRecorder extends DrawingState {
 
   @Override
   public void draw(Shape shape) {
-    fill(Dashes.bounded(getStroke(), shape).createStrokedShape(shape));
+    Shape line = Dashes.begun(shape);
+    fill(Dashes.bounded(getStroke(), line).createStrokedShape(line));
   }
 
   @Override

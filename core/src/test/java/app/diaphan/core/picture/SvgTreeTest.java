@@ -123,6 +123,20 @@ class SvgTreeTest {
     assertEquals(RED, at(pixels, 50, 20));
   }
 
+  /** After the upper left corner, to the right. */
+  @Test
+  void dashesOfARectangleWithRoundCornersBeginWhereTheStandardSays() {
+    float[] pixels =
+        drawn(
+            svg(
+                "<rect x='10' y='10' width='60' height='40' rx='10' fill='none' stroke='#0000ff' stroke-width='4' stroke-dasharray='10 10'/>"));
+    assertEquals(BLUE, at(pixels, 21, 10));
+    assertEquals(BLUE, at(pixels, 28, 10));
+    assertEquals(CLEAR, at(pixels, 32, 10));
+    assertEquals(BLUE, at(pixels, 45, 10));
+    assertEquals(CLEAR, at(pixels, 45, 30));
+  }
+
   /** In the middle of a pixel and not at its corner; a hard stop within one is mixed. */
   @ParameterizedTest
   @ValueSource(strings = {"", "<path d='M0 0' marker-end='url(#g)'/>"})
