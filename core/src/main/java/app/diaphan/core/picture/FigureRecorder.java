@@ -95,7 +95,7 @@ final class FigureRecorder extends DrawingState {
 
   @Override
   public void draw(Shape shape) {
-    Shape line = Dashes.begun(shape);
+    Shape line = SteadyCurves.of(Dashes.begun(shape));
     fill(Dashes.bounded(getStroke(), line).createStrokedShape(line));
   }
 

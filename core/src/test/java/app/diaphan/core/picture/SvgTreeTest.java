@@ -137,6 +137,18 @@ class SvgTreeTest {
     assertEquals(CLEAR, at(pixels, 45, 30));
   }
 
+  /** Numbers of a drawing program, rounded: the end's direction is told by a hundred-thousandth. */
+  @Test
+  void aLineAlongACurveThatHardlyHasADirectionStaysByTheCurve() {
+    float[] pixels =
+        drawn(
+            svg(
+                "<path d='M 20,10 C 20,10 20.125,40.00001 20.125,40 C 20.125,40 21.2,47 40,45' fill='none' stroke='#0000ff' stroke-width='4'/>"));
+    assertEquals(BLUE, at(pixels, 20, 25));
+    assertEquals(CLEAR, at(pixels, 20, 4));
+    assertEquals(CLEAR, at(pixels, 20, 56));
+  }
+
   /** In the middle of a pixel and not at its corner; a hard stop within one is mixed. */
   @ParameterizedTest
   @ValueSource(strings = {"", "<path d='M0 0' marker-end='url(#g)'/>"})
