@@ -163,8 +163,9 @@ final class RasterReader {
 
   /** One decoder may fail at what another one for the same kind of file can read. */
   private static <T> T with(String name, byte[] bytes, Reading<T> reading) {
+    List<ImageReader> readers = new ArrayList<>();
     try {
-      List<ImageReader> readers = readers(bytes);
+      readers.addAll(readers(bytes));
       if (readers.isEmpty()) {
         throw new InvalidInput(
             OtherFormats.sentence(name, bytes)
@@ -184,8 +185,6 @@ final class RasterReader {
           if (e instanceof InvalidInput || !next.hasNext()) {
             throw e;
           }
-        } finally {
-          reader.dispose();
         }
       }
     } catch (LinkageError e) {
@@ -211,6 +210,8 @@ final class RasterReader {
                           "The picture \"%s\" is damaged or cut short and was not taken in; save it again.",
                           name)),
           e);
+    } finally {
+      readers.forEach(ImageReader::dispose); // Some hold memory outside the heap.
     }
   }
 
