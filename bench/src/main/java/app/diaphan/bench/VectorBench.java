@@ -134,12 +134,33 @@ final class VectorBench {
       Path wordless =
           Files.writeString(work.resolve(file.getFileName()), WORDS.matcher(whole).replaceAll(""));
       Path picture = work.resolve(file.getFileName() + ".png");
-      int finer = width.orElse(NARROW) < NARROW ? FINER : 1;
-      if (drawn(wordless, picture, width.map(pixels -> pixels * finer))) {
-        outcomes.add(outcome(wordless, smaller(ImageIO.read(picture.toFile()), finer)));
+      if (width.isPresent()) {
+        int finer = width.get() < NARROW ? FINER : 1;
+        if (drawn(wordless, picture, Optional.of(width.get() * finer))) {
+          outcomes.add(outcome(wordless, smaller(ImageIO.read(picture.toFile()), finer)));
+        }
+      } else if (drawn(wordless, picture, Optional.empty())) {
+        outcomes.add(ofItsOwnSize(wordless, picture));
       }
     }
     return outcomes;
+  }
+
+  /**
+   * The nearer of two: the other's picture as it is, and one that it drew several times as large,
+   * averaged (or both as large, if the file is narrow), since it measures edges in 17ths of a pixel
+   * and takes filters' steps on whole pixels.
+   */
+  private static Outcome ofItsOwnSize(Path wordless, Path picture)
+      throws IOException, InterruptedException {
+    BufferedImage own = ImageIO.read(picture.toFile());
+    Outcome outcome = outcome(wordless, own);
+    if (outcome.mean() <= RIGHT || !drawn(wordless, picture, Optional.of(own.getWidth() * FINER))) {
+      return outcome;
+    }
+    BufferedImage large = ImageIO.read(picture.toFile());
+    Outcome finer = outcome(wordless, own.getWidth() < NARROW ? large : smaller(large, FINER));
+    return finer.mean() < outcome.mean() ? finer : outcome;
   }
 
   /** Files that have a picture beside them are drawn by themselves; others are shown by those. */

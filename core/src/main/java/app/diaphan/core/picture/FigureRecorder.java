@@ -6,6 +6,7 @@ import java.awt.Color;
 import java.awt.Graphics;
 import java.awt.Graphics2D;
 import java.awt.Image;
+import java.awt.Paint;
 import java.awt.Rectangle;
 import java.awt.Shape;
 import java.awt.font.GlyphVector;
@@ -27,6 +28,7 @@ import java.text.AttributedCharacterIterator;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
+import org.apache.batik.gvt.PatternPaint;
 
 /**
  * Writes down what is drawn on it instead of drawing it, so that a library which knows a vector
@@ -75,12 +77,41 @@ final class FigureRecorder extends DrawingState {
     (alone || parts.depth() > DEEPEST ? Figure.apart(together) : together).forEach(figures::add);
   }
 
+  /** Draws what makes up one thing, with the opacity that is set for it. */
+  void asOne(Consumer<FigureRecorder> drawing) {
+    float opacity = opacity();
+    FigureRecorder inside = copy();
+    inside.setComposite(AlphaComposite.SrcOver);
+    inside.together(opacity, drawing);
+  }
+
+  /**
+   * What is drawn elsewhere, under the same limits.
+   *
+   * @param toPixels of what is drawn
+   */
+  List<Figure> apart(AffineTransform toPixels, Consumer<FigureRecorder> drawing) {
+    FigureList parts = figures.within();
+    if (parts.depth() <= DEEPEST) {
+      drawing.accept(new FigureRecorder(parts, toPixels, copying));
+    }
+    return parts.figures();
+  }
+
   @Override
   public void fill(Shape shape) {
+    if (getPaint() instanceof PatternPaint pattern) {
+      SvgPattern.fill(pattern, shape, this);
+    } else {
+      fill(shape, getPaint());
+    }
+  }
+
+  void fill(Shape shape, Paint paint) {
     figures.add(
         new Figure.Filled(
             getTransform().createTransformedShape(exact(shape)),
-            getPaint(),
+            paint,
             getTransform(),
             opacity(),
             clips));

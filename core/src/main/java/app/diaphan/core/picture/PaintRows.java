@@ -72,6 +72,8 @@ final class PaintRows implements AutoCloseable {
   /** Whether many places cost little: gradients look their colours up in a table. */
   private static boolean isQuick(Paint paint) {
     return paint instanceof GradientPaint
+        || paint instanceof TiledPaint
+        || paint instanceof ConePaint
         || paint instanceof MultipleGradientPaint
         || paint instanceof SVGMultipleGradientPaint
         || paint instanceof org.apache.batik.ext.awt.MultipleGradientPaint

@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.Deque;
 import java.util.List;
 import java.util.Locale;
+import java.util.regex.Pattern;
 import javax.xml.namespace.QName;
 import javax.xml.stream.XMLEventFactory;
 import javax.xml.stream.XMLEventReader;
@@ -24,6 +25,11 @@ import javax.xml.stream.util.EventReaderDelegate;
  */
 final class SvgChoices extends EventReaderDelegate {
   private static final String LANGUAGE = "en";
+
+  /** Features of SVG 1.1 (appendix G) that a still does not have. */
+  private static final Pattern MOVING =
+      Pattern.compile("(?i)DOM|Script|Animat|Events|Cursor|View\\b|dynamic|all\\b");
+
   private static final XMLEventFactory EVENTS = XMLEventFactory.newInstance();
 
   /** Of a switch that is open: whether one of its elements was chosen already. */
@@ -113,6 +119,7 @@ final class SvgChoices extends EventReaderDelegate {
     return (namespace.isEmpty() || namespace.equals("http://www.w3.org/2000/svg"))
             && !element.getName().getLocalPart().equals("foreignObject")
             && value(element, "requiredExtensions").isEmpty()
+            && !MOVING.matcher(value(element, "requiredFeatures")).find()
             && knownLanguage(element)
         || isOnlyTold(element);
   }

@@ -53,9 +53,18 @@ final class SvgGaps {
 
   private static final Gap FILTER_REGIONS =
       Gap.of(
-          "<(?:\\w{1,30}:)?fe\\w{1,30}\\s[^<>]{0,2000}?\\b(?:x|y|width|height)\\s*="
-              + "|\\bfilter\\s*(?:=\\s*[\"']|:)\\s*(?!none|inherit|url\\([^)<>]{0,200}\\)\\s*[;\"'}])\\w",
-          "Filters in it work on parts of their region, or are given as functions, which may come out otherwise here; look at those parts.");
+          "<(?:\\w{1,30}:)?fe\\w{1,30}\\s[^<>]{0,2000}?\\b(?:x|y|width|height)\\s*=",
+          "Filters in it work on parts of their region, which may come out otherwise here; look at those parts.");
+
+  private static final Gap FILTER_LISTS =
+      Gap.of(
+          "\\bfilter\\s*(?:=\\s*[\"']|:)\\s*(?!none|inherit|url\\([^)<>]{0,200}\\)\\s*[;\"'}])\\w",
+          "Filters in it are given as functions, which may come out otherwise here; look at those parts.");
+
+  private static final Gap INNER_CIRCLES =
+      Gap.of(
+          "<(?:\\w{1,30}:)?radialGradient\\s[^<>]{0,2000}?\\bfr\\s*=",
+          "A round gradient in it begins at a circle (fr), which it does not here; look at that part.");
 
   private static final Gap PATTERNS =
       Gap.of(
@@ -72,7 +81,11 @@ final class SvgGaps {
       List.of(
           FILTERS,
           FILTER_REGIONS,
-          PATTERNS,
+          FILTER_LISTS,
+          INNER_CIRCLES,
+          Gap.of(
+              "<(?:\\w{1,30}:)?pattern[\\s>]",
+              "A pattern in it may show lines between its tiles; look at that part."),
           MARKERS,
           Gap.of(
               "<(?:\\w{1,30}:)?mask\\s[^<>]{0,2000}?\\bfilter\\s*=",
@@ -102,9 +115,6 @@ final class SvgGaps {
           Gap.of(
               "\\brequiredFeatures\\s*=",
               "What it shows depends on what a program says it can do; programs may choose other parts of it."),
-          Gap.of(
-              "<(?:\\w{1,30}:)?radialGradient\\s[^<>]{0,2000}?\\bfr\\s*=",
-              "A round gradient in it begins at a circle (fr), which it does not here; look at that part."),
           Gap.of(
               "in2?\\s*=\\s*[\"']Background(?:Image|Alpha)",
               "A filter in it looks at what lies behind the picture, which a file by itself does not know; that part looks different."));
@@ -173,11 +183,31 @@ final class SvgGaps {
         && element.children().size() > 1;
   }
 
-  /** Of no stop or one: no paint at all, or a single colour. */
+  /** Of no stop or one: no paint at all, or a single colour. Or one that begins far outside. */
   private static boolean isOddGradient(DomElement element) {
     return GRADIENTS.contains(element.tagName().toLowerCase(Locale.ROOT))
-        && element.attribute("href", element.attribute("xlink:href", "")).isEmpty()
-        && element.children().size() < 2;
+        && (element.attribute("href", element.attribute("xlink:href", "")).isEmpty()
+                && element.children().size() < 2
+            || !beginsWithin(element));
+  }
+
+  /** Whether a round gradient begins within the circle that it ends at, as far as it is told. */
+  private static boolean beginsWithin(DomElement gradient) {
+    double across = length(gradient, "fx", "cx") - length(gradient, "cx", "cx");
+    double down = length(gradient, "fy", "cy") - length(gradient, "cy", "cy");
+    return across == 0 && down == 0 || Math.hypot(across, down) < length(gradient, "r", "r");
+  }
+
+  /** In units or shares of one; what is not told, or in other units, is in the middle. */
+  private static double length(DomElement gradient, String name, String otherwise) {
+    String told = gradient.attribute(name, gradient.attribute(otherwise, "")).strip();
+    try {
+      return told.endsWith("%")
+          ? Double.parseDouble(told.substring(0, told.length() - 1)) / 100
+          : Double.parseDouble(told);
+    } catch (NumberFormatException e) {
+      return 0.5;
+    }
   }
 
   /** Whether the quick library would draw it otherwise than it is meant. */

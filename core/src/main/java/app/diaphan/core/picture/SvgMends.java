@@ -21,6 +21,8 @@ final class SvgMends {
 
   private static final String[] PAINTED = {"fill", "stroke", "style"};
 
+  private static final String[] LINKS = {"href", "xlink:href"};
+
   private static final String[] MOVED = {"transform", "gradientTransform", "patternTransform"};
 
   private final Set<String> ids = new HashSet<>();
@@ -65,6 +67,12 @@ final class SvgMends {
       case "ellipse" -> hideWithout(element, "rx", "ry");
       case "circle" -> hideWithout(element, "r");
       default -> {}
+    }
+    for (String name : LINKS) {
+      String value = element.attribute(name);
+      if (value != null) {
+        element.setAttribute(name, SvgImageData.told(value));
+      }
     }
     for (String name : MOVED) {
       String value = element.attribute(name);

@@ -76,7 +76,8 @@ record SvgSelector(Patience patience) {
       case PREFIX_ATTRIBUTE_CONDITION -> some(value) && found != null && found.startsWith(value);
       case SUFFIX_ATTRIBUTE_CONDITION -> some(value) && found != null && found.endsWith(value);
       case SUBSTRING_ATTRIBUTE_CONDITION -> some(value) && found != null && found.contains(value);
-      case LANG_CONDITION -> inLanguage(element, value);
+      case LANG_CONDITION ->
+          Arrays.stream(value.split(",")).anyMatch(one -> inLanguage(element, one.strip()));
       case NOT_PSEUDO_CLASS_CONDITION ->
           condition instanceof NotPseudoClassCondition not
               && not.getSelectors().stream().noneMatch(one -> matches(one, element));

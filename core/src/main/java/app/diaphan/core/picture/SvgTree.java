@@ -102,6 +102,10 @@ final class SvgTree {
       svg.setAttribute("width", Double.toString(width));
       svg.setAttribute("height", Double.toString(height));
       SvgTreeMends.mend(svg);
+      SvgReferences references = new SvgReferences(svg);
+      references.forgetLost(svg);
+      SvgPaintFallbacks.settle(svg, references);
+      SvgFilterLists.settle(svg);
       if (SvgUses.expanded(svg) > MOST_ELEMENTS) {
         return Optional.empty();
       }
@@ -130,6 +134,10 @@ final class SvgTree {
           public void registerSVGBridges() {
             super.registerSVGBridges();
             putBridge(new SvgBlur.Bridge());
+            putBridge(new SvgConvolution.Bridge());
+            putBridge(new SvgCones());
+            putBridge(new SvgShares.Offset());
+            putBridge(new SvgShares.Morphology());
           }
         };
     context.setDynamicState(BridgeContext.STATIC);
@@ -148,7 +156,7 @@ final class SvgTree {
       DOMResult plain = new DOMResult();
       TransformerFactory.newDefaultInstance()
           .newTransformer()
-          .transform(new StAXSource(events.read()), plain);
+          .transform(new StAXSource(new SvgNamespace(events.read())), plain);
       SVGOMDocument document =
           (SVGOMDocument)
               DOMUtilities.deepCloneDocument(

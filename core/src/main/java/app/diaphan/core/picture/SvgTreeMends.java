@@ -38,6 +38,9 @@ final class SvgTreeMends {
         enlargeTiles(element);
       }
     }
+    if (element.getLocalName().equals("feConvolveMatrix") && isNothing(element, "divisor")) {
+      element.removeAttribute("divisor"); // As if none were told (section 9.9).
+    }
     // The short form is a property of style sheets alone.
     element.removeAttribute("marker");
     List<Node> children = new ArrayList<>();
@@ -50,6 +53,14 @@ final class SvgTreeMends {
         case ProcessingInstruction sheet -> element.removeChild(sheet);
         default -> {} // Words stay as they are.
       }
+    }
+  }
+
+  private static boolean isNothing(Element element, String number) {
+    try {
+      return Double.parseDouble(element.getAttribute(number)) == 0;
+    } catch (NumberFormatException e) {
+      return false;
     }
   }
 
@@ -105,7 +116,7 @@ final class SvgTreeMends {
   private static void link(Element element) {
     Attr plain = element.getAttributeNodeNS(null, "href");
     String to = plain != null ? plain.getValue() : element.getAttributeNS(LINKS, "href");
-    String target = to.strip();
+    String target = SvgImageData.told(to).strip();
     if (target.isEmpty()) {
       return;
     }
