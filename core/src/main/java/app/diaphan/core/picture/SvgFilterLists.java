@@ -20,6 +20,8 @@ final class SvgFilterLists {
   private static final Pattern ONE =
       Pattern.compile("([\\w-]{1,40})\\(((?:[^()]|\\([^()]{0,200}\\)){0,400})\\)\\s*");
 
+  private static final Pattern UNFILTERED = Pattern.compile("|none|inherit|initial|unset");
+
   /** What is done to an element after its filter, and where it lies, is the outermost group's. */
   private static final List<String> OUTERMOST =
       List.of("transform", "clip-path", "mask", "opacity", "display", "mix-blend-mode");
@@ -29,13 +31,19 @@ final class SvgFilterLists {
 
   private final Element root;
   private int made;
+  private boolean known = true;
 
   private SvgFilterLists(Element root) {
     this.root = root;
   }
 
-  static void settle(Element root) {
-    new SvgFilterLists(root).settleAll(root);
+  /**
+   * @return whether all of them are known; an element with others is drawn without a filter
+   */
+  static boolean settle(Element root) {
+    SvgFilterLists lists = new SvgFilterLists(root);
+    lists.settleAll(root);
+    return lists.known;
   }
 
   private void settleAll(Element element) {
@@ -44,6 +52,7 @@ final class SvgFilterLists {
     String told = style.getOrDefault("filter", element.getAttribute("filter")).strip();
     List<String> filters = references(told);
     boolean plain = told.startsWith("url(") && filters.size() == 1;
+    known &= !filters.isEmpty() || UNFILTERED.matcher(told).matches();
     if (plain || filters.isEmpty() || element == root) {
       return;
     }

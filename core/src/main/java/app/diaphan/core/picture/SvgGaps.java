@@ -66,10 +66,10 @@ final class SvgGaps {
           "<(?:\\w{1,30}:)?radialGradient\\s[^<>]{0,2000}?\\bfr\\s*=",
           "A round gradient in it begins at a circle (fr), which it does not here; look at that part.");
 
-  private static final Gap PATTERNS =
+  private static final Gap SHEET_FILTERS =
       Gap.of(
-          "<(?:\\w{1,30}:)?pattern\\s[^<>]{0,2000}?\\b(?:href|viewBox)\\s*=",
-          "A pattern in it is made from another one or has a view box of its own, and may come out otherwise here; look at that part.");
+          "\\{[^{}<>]{0,2000}?\\bfilter\\s*:\\s*(?!none|inherit|url\\([^)<>]{0,200}\\)\\s*[;}])\\w",
+          "A style sheet in it gives filters as functions or lists, which are left out; write them at the parts themselves.");
 
   private static final Gap LINEAR_MASKS =
       Gap.of(
@@ -102,7 +102,8 @@ final class SvgGaps {
               "A gradient in it takes colours from around it, which may come out otherwise here; look at that part."));
 
   /** What the library for trees has wrong. */
-  private static final List<Gap> TREE = List.of(FILTERS, FILTER_REGIONS, PATTERNS, LINEAR_MASKS);
+  private static final List<Gap> TREE =
+      List.of(FILTERS, FILTER_REGIONS, SHEET_FILTERS, LINEAR_MASKS);
 
   /**
    * What neither draws. Lengths are bounded, so that looking takes no longer than the file is long.
@@ -142,9 +143,13 @@ final class SvgGaps {
 
   private static final Set<String> REFERRING = Set.of("image", "use", "feimage");
 
+  /** Of pictures that are written into the file. */
+  private static final Pattern PIXELS = Pattern.compile("data:(?:;|image/(?!svg))");
+
   private final Set<String> outside = new LinkedHashSet<>();
   private boolean thinGroup;
   private boolean oddGradient;
+  private int ofPixels;
 
   private final String text;
 
@@ -167,6 +172,9 @@ final class SvgGaps {
 
   private void lookAtReference(DomElement element) {
     String to = element.attribute("href", element.attribute("xlink:href", "")).strip();
+    if (PIXELS.matcher(to).lookingAt()) {
+      ofPixels++;
+    }
     if (!to.isEmpty() && !to.startsWith("#") && !to.startsWith("data:")) {
       outside.add(
           to.codePointCount(0, to.length()) <= LONGEST
@@ -239,6 +247,12 @@ final class SvgGaps {
           Sentence.of(
               "It shows what lies outside its file (%s), which is not looked at; embed it and save again.",
               String.join(", ", outside)));
+    }
+    if (ofPixels > 0) {
+      notes.add(
+          Sentence.of(
+              "It holds pictures made of pixels (%d); drawn larger than they are, they get soft, in each program in its own way.",
+              ofPixels));
     }
     if (text.contains("<foreignObject") && !text.contains("<switch")) {
       notes.add("A part of it is written as a web page (foreignObject) and is left out.");

@@ -5,8 +5,10 @@ import app.diaphan.core.Sentence;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Dimension2D;
 import java.awt.geom.Rectangle2D;
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.InputStream;
+import java.lang.ref.WeakReference;
 import java.util.HashSet;
 import java.util.Optional;
 import java.util.Set;
@@ -24,6 +26,7 @@ import org.apache.batik.bridge.DocumentLoader;
 import org.apache.batik.bridge.ErrorConstants;
 import org.apache.batik.bridge.GVTBuilder;
 import org.apache.batik.dom.util.DOMUtilities;
+import org.apache.batik.ext.awt.RenderingHintsKeyExt;
 import org.apache.batik.gvt.GraphicsNode;
 import org.apache.batik.util.ParsedURL;
 import org.w3c.dom.Attr;
@@ -72,6 +75,9 @@ final class SvgTree {
     }
   }
 
+  /** That there are no pixels to draw on, which the library would complain about each time. */
+  private static final WeakReference<BufferedImage> NO_IMAGE = new WeakReference<>(null);
+
   private final String name;
   private final GraphicsNode root;
   private final AffineTransform toUnits;
@@ -105,13 +111,13 @@ final class SvgTree {
       SvgReferences references = new SvgReferences(svg);
       references.forgetLost(svg);
       SvgPaintFallbacks.settle(svg, references);
-      SvgFilterLists.settle(svg);
+      boolean known = SvgFilterLists.settle(svg);
       if (SvgUses.expanded(svg) > MOST_ELEMENTS) {
         return Optional.empty();
       }
       leftOut.forEach(place -> leaveOut(svg, place));
       try {
-        return Optional.of(built(name, document, width, height, leftOut.isEmpty()));
+        return Optional.of(built(name, document, width, height, known && leftOut.isEmpty()));
       } catch (BridgeException e) {
         if (e.getElement() == null || !leftOut.add(place(e))) {
           return Optional.empty();
@@ -241,6 +247,7 @@ final class SvgTree {
     to.concatenate(toUnits);
     FigureList figures = new FigureList();
     FigureRecorder recorder = FigureRecorder.ofChangingImages(figures, to);
+    recorder.setRenderingHint(RenderingHintsKeyExt.KEY_BUFFERED_IMAGE, NO_IMAGE);
     recorder.clip(page);
     try {
       SvgTreeWalk.draw(root, recorder);

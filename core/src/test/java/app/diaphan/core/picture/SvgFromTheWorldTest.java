@@ -244,8 +244,7 @@ class SvgFromTheWorldTest {
       strings = {
         "feSpecularLighting|<filter id='f'><feSpecularLighting/></filter><rect width='9' height='9' filter='url(#f)'/>",
         "feTurbulence|<filter id='f'><feTurbulence/></filter><rect width='9' height='9' filter='url(#f)'/>",
-        "given as functions|<rect width='9' height='9' style='filter: blur(2px)'/>",
-        "A pattern in it|<pattern id='a' width='9' height='9'/><pattern id='b' href='#a'/><rect width='9' height='9'/>",
+        "at the parts themselves|<style>rect {filter: blur(2px)}</style><rect width='9' height='9'/>",
         "feMorphology|<filter id='f'><feMorphology radius='2'/></filter><rect width='9' height='9' filter='url(#f)'/>",
         "feTile|<filter id='f'><feFlood/><feTile/></filter><rect width='9' height='9' filter='url(#f)'/>",
         "language|<switch><rect systemLanguage='de' width='9' height='9'/><rect width='9' height='9'/></switch>",
