@@ -116,8 +116,17 @@ final class FinishBench {
     return Math.max(0.001, time(renderer, width, height, List.of(finish)) - plain);
   }
 
+  /** Each time of another width, or what is still in use would be taken again. */
   private static double time(Renderer renderer, double width, double height, List<Finish> finishes)
       throws Exception {
+    return Clock.median(
+        25,
+        turn ->
+            renderer.render(
+                overlay(width + 0.001 * (turn + 1), height, finishes), Canvas.of(FRAME)));
+  }
+
+  private static Overlay overlay(double width, double height, List<Finish> finishes) {
     PlatePiece plate =
         new PlatePiece(
             "plate",
@@ -131,7 +140,6 @@ final class FinishBench {
             Backing.NOTHING,
             new Paint.Flat(Colour.parse("#124b5c")),
             Look.PLAIN.withFinishes(finishes));
-    Overlay overlay = new Overlay("Finish", FRAME, List.of(plate));
-    return Clock.median(25, turn -> renderer.render(overlay, Canvas.of(FRAME)));
+    return new Overlay("Finish", FRAME, List.of(plate));
   }
 }

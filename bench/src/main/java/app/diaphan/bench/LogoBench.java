@@ -20,6 +20,9 @@ final class LogoBench {
   private static final float SEEN = 1f / 255;
   private static final float EDGE = 0.02f;
 
+  /** In 255ths: a tolerance that only pays on one of the twelve may be so much better there. */
+  private static final double NOTHING = 0.02;
+
   private LogoBench() {}
 
   /**
@@ -49,7 +52,7 @@ final class LogoBench {
               name + ", mean",
               proposed.mean(),
               "/255",
-              Math.rint(100 * Math.min(best, plain)) / 100));
+              Math.ceil(100 * (Math.min(best, plain) + NOTHING)) / 100));
       if (NOISY.contains(logo.name())) {
         lines.add(Line.atMost(name + ", 99th of 100 of its edges", proposed.fringe(), "/255", 12));
       }

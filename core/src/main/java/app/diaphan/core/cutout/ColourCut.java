@@ -33,11 +33,16 @@ final class ColourCut {
   /** From here on a pixel is solid. */
   private static final double SOLID = 0.985;
 
+  /** A ground that strays more than this is one with noise, and not one that was packed. */
+  static final double NOISY = 0.004;
+
   private final RasterPicture picture;
   private final CutOut.ByColour how;
   private final Ground ground;
   private final int width;
   private final int height;
+
+  private final boolean noisy;
 
   /** Less than this is what noise leaves of nothing. */
   private final double dead;
@@ -62,7 +67,8 @@ final class ColourCut {
     Ground first = Ground.of(picture, how.ground());
     ground =
         first.bent() ? first.refined(picture, reached(first.in(picture, how.tolerance()))) : first;
-    dead = Math.max(3 * ground.noise(), how.tolerance() / 4);
+    noisy = ground.noise() > NOISY;
+    dead = noisy ? ground.noise() : Math.max(3 * ground.noise(), how.tolerance() / 4);
     boolean[] bare = ground.in(picture, how.tolerance());
     if (how.softParts() == CutOut.SoftParts.THIN) {
       SoftSurroundings around =
@@ -136,11 +142,15 @@ final class ColourCut {
     if (!reached[place] && away[place] > how.softness()) {
       return;
     }
-    if (strength(place) <= dead) {
+    if (!noisy && strength(place) <= dead) {
       result.alpha()[place] = reached[place] ? 0 : result.alpha()[place];
       return;
     }
     int solid = explaining(place);
+    if (noisy && strength(place, solid) <= dead) {
+      result.alpha()[place] = reached[place] ? 0 : result.alpha()[place];
+      return;
+    }
     if (solid == place) {
       return;
     }
@@ -204,6 +214,19 @@ final class ColourCut {
       sum += difference * difference;
     }
     return Math.sqrt(sum / 3);
+  }
+
+  /** How far it is on the way to another's colour: noise goes other ways as well. */
+  private double strength(int place, int other) {
+    if (other == place) {
+      return strength(place);
+    }
+    double square = 0;
+    for (int c = 0; c < 3; c++) {
+      double full = own(other, c) - groundAt(place, c);
+      square += full * full;
+    }
+    return share(place, other) * Math.sqrt(square / 3);
   }
 
   private double difference(int place, int channel) {

@@ -26,8 +26,6 @@ public final class FoundCutOut {
   /** What is white in an outline lies close to the ground. */
   private static final double OUTLINE_SOFTNESS = 1.5;
 
-  private static final double NOISY = 0.004;
-
   /** From this share of the picture on a shadow is one, and not what packing left. */
   private static final double SHADOW = 0.01;
 
@@ -39,7 +37,7 @@ public final class FoundCutOut {
   /** Its ground's colour taken out, with the values that its border's noise asks for. */
   public static CutOut.ByColour byColour(RasterPicture picture) {
     Ground ground = Ground.ofBorder(picture);
-    boolean noisy = ground.noise() > NOISY;
+    boolean noisy = ground.noise() > ColourCut.NOISY;
     double room = Math.min(ROOMY, 2 * STRAYS * ground.noise());
     double tolerance =
         Math.clamp(Math.max(room, STRAYS * ground.noise()), TOLERANCE, MOST_TOLERANCE);

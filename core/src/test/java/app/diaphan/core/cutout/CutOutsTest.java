@@ -233,6 +233,29 @@ class CutOutsTest {
     assertTrue(forNoise.edge().specks() > 0);
   }
 
+  /** As scanning leaves it: what is nearly ground at an edge is told from noise by its way. */
+  @Test
+  void thinPartsOfNoisyEdgesAreNotTakenForGround() {
+    MadeLogo soft = new MadeLogo(3);
+    Random random = new Random(11);
+    RasterPicture given = soft.over((x, y, c) -> 0.86 + 0.01 * random.nextGaussian());
+    RasterPicture cut = cut(given, FoundCutOut.byColour(given));
+    int thin = 0;
+    int lost = 0;
+    int left = 0;
+    for (int i = 0; i < soft.alpha.length; i++) {
+      double found = alpha(cut, i % MadeLogo.SIZE, i / MadeLogo.SIZE);
+      if (soft.alpha[i] > 0.06 && soft.alpha[i] < 0.15) {
+        thin++;
+        lost += Math.abs(found - soft.alpha[i]) > 12 / 255.0 ? 1 : 0;
+      }
+      left += soft.alpha[i] == 0 && found > 12 / 255.0 ? 1 : 0;
+    }
+    assertTrue(thin > 200, "there are " + thin);
+    assertTrue(lost <= thin / 50, lost + " of " + thin);
+    assertEquals(0, left, "of the ground");
+  }
+
   @Test
   void whatIsWhiteInAnOutlineBelongsToTheMark() {
     float[] pixels = new float[4 * 80 * 80];
