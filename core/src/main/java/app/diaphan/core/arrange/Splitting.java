@@ -43,6 +43,9 @@ final class Splitting {
   /** Thinner boxes than a piece may have. */
   private static final double LEAST_SIDE = 0.1;
 
+  /** Parts that have an opacity as one: a group of their own. */
+  private record Thin(List<String> ids, String name, double opacity) {}
+
   private final Overlay overlay;
   private final Renderer renderer;
 
@@ -66,13 +69,27 @@ final class Splitting {
     }
     Rectangle2D shown = content.fitted(placed.width(), placed.height()).footprint();
     List<Piece> parts = new ArrayList<>();
-    List<Figure> figures =
-        Figure.apart(vector.figures(content.fitted(placed.width(), placed.height()).toBox()));
+    List<Figure> figures = vector.figures(content.fitted(placed.width(), placed.height()).toBox());
     List<String> names = vector.names();
     PartNames called = new PartNames();
+    List<Thin> thin = new ArrayList<>();
     for (int i = 0; i < figures.size(); i++) {
       String name = names.size() == figures.size() ? names.get(i) : "";
-      part(figures.get(i), piece, placed, shown, () -> called.next(name), parts);
+      switch (figures.get(i)) {
+        case Figure.Together together -> {
+          String group = called.next(name);
+          int first = parts.size();
+          for (Figure figure : Figure.apart(together.parts())) {
+            part(figure, piece, placed, shown, () -> called.next(name), parts);
+          }
+          if (parts.size() > first) {
+            List<String> ids = parts.subList(first, parts.size()).stream().map(Piece::id).toList();
+            thin.add(new Thin(ids, group, together.opacity()));
+          }
+        }
+        case Figure.Filled one -> part(one, piece, placed, shown, () -> called.next(name), parts);
+        case Figure.Imaged one -> part(one, piece, placed, shown, () -> called.next(name), parts);
+      }
     }
     if (parts.isEmpty()) {
       throw new InvalidInput(
@@ -99,7 +116,15 @@ final class Splitting {
                           }
                         })
                     .toList());
-    List<String> ids = parts.stream().map(Piece::id).toList();
+    List<String> ids = new ArrayList<>(parts.stream().map(Piece::id).toList());
+    for (Thin one : thin) {
+      Arranged within = new Grouping(apart, renderer).grouped(one.ids(), one.name());
+      String group = within.chosen().getFirst();
+      Look look = Look.PLAIN.withOverallOpacity(one.opacity());
+      apart = Pieces.replaced(within.overlay(), group, found -> found.withLook(look));
+      ids.set(ids.indexOf(one.ids().getFirst()), group);
+      ids.removeAll(one.ids());
+    }
     Arranged grouped = new Grouping(apart, renderer).grouped(ids, piece.name());
     return new Arranged(
         Pieces.replaced(

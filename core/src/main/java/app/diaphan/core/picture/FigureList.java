@@ -57,6 +57,11 @@ final class FigureList {
     figures.add(figure);
   }
 
+  /** Without those within others. */
+  int count() {
+    return figures.size();
+  }
+
   /** In how many figures it lies. */
   int depth() {
     return depth;

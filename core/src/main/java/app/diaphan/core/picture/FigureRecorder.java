@@ -103,7 +103,7 @@ final class FigureRecorder extends DrawingState {
     if (getPaint() instanceof PatternPaint pattern) {
       SvgPattern.fill(pattern, shape, this);
     } else {
-      fill(shape, getPaint());
+      fill(shape, SvgGradients.plain(getPaint()));
     }
   }
 
@@ -414,6 +414,16 @@ final class FigureRecorder extends DrawingState {
   @Override
   public void copyArea(int x, int y, int width, int height, int right, int down) {
     throw new UnsupportedOperationException("There are no pixels to copy from.");
+  }
+
+  /** How many figures are written down where this one writes. */
+  int count() {
+    return figures.count();
+  }
+
+  /** Whether both write to the same list. */
+  boolean writesTo(FigureList list) {
+    return figures == list;
   }
 
   /** Starts with the same state and writes to the same list. */

@@ -141,7 +141,8 @@ final class SvgNames {
     return words.toString();
   }
 
-  private static Optional<String> tidy(String name) {
+  /** As a piece can be called; none if nothing is left of it. */
+  static Optional<String> tidy(String name) {
     String seen =
         name.codePoints()
             .map(point -> Character.isISOControl(point) ? ' ' : point)

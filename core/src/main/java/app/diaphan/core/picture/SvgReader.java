@@ -24,6 +24,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import java.util.logging.Level;
 import java.util.logging.Logger;
 import java.util.regex.Pattern;
@@ -89,7 +90,8 @@ final class SvgReader {
             size.height,
             tree.<VectorPicture.Drawer>map(found -> toPixels -> found.figures(toPixels).figures())
                 .orElse(toPixels -> figures(name, document, box, toPixels).figures()),
-            () -> names(name, bytes, box, drawn.figures().size()));
+            tree.<Supplier<List<String>>>map(found -> found::names)
+                .orElse(() -> names(name, bytes, box)));
     List<String> notes = new ArrayList<>(wordNotes(text));
     if (tree.isPresent() && !tree.get().whole()) {
       notes.add("Parts of it are not written as the standard asks and are left out.");
@@ -98,15 +100,10 @@ final class SvgReader {
     return new VectorPicture(List.of(page), notes, Digest.of(bytes), bytes.length);
   }
 
-  /** None if the quick library makes other parts of the file than those that are drawn. */
-  private static List<String> names(String name, byte[] bytes, ViewBox box, int figures) {
-    List<String> names =
-        SvgNames.of(
-            prepare ->
-                figures(name, load(name, bytes, prepare), box, new AffineTransform())
-                    .figures()
-                    .size());
-    return names.size() == figures ? names : List.of();
+  private static List<String> names(String name, byte[] bytes, ViewBox box) {
+    return SvgNames.of(
+        prepare ->
+            figures(name, load(name, bytes, prepare), box, new AffineTransform()).figures().size());
   }
 
   /**

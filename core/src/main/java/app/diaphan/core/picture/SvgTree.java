@@ -10,6 +10,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.lang.ref.WeakReference;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import javax.xml.stream.XMLEventReader;
@@ -83,14 +84,21 @@ final class SvgTree {
   private final AffineTransform toUnits;
   private final Rectangle2D page;
   private final boolean whole;
+  private final SvgTreeNames names;
 
   private SvgTree(
-      String name, GraphicsNode root, AffineTransform toUnits, Rectangle2D page, boolean whole) {
+      String name,
+      GraphicsNode root,
+      AffineTransform toUnits,
+      Rectangle2D page,
+      boolean whole,
+      SvgTreeNames names) {
     this.name = name;
     this.root = root;
     this.toUnits = toUnits;
     this.page = page;
     this.whole = whole;
+    this.names = names;
   }
 
   /**
@@ -134,8 +142,16 @@ final class SvgTree {
   private static SvgTree built(
       String name, SVGOMDocument document, double width, double height, boolean whole) {
     SvgTreeHost host = new SvgTreeHost(width, height);
+    SvgTreeNames names = new SvgTreeNames();
     BridgeContext context =
         new BridgeContext(host, new NoDocuments(host)) {
+          @Override
+          public void bind(Node made, GraphicsNode node) {
+            if (made instanceof Element element) {
+              names.made(node, element);
+            }
+          }
+
           @Override
           public void registerSVGBridges() {
             super.registerSVGBridges();
@@ -146,13 +162,13 @@ final class SvgTree {
             putBridge(new SvgShares.Morphology());
           }
         };
-    context.setDynamicState(BridgeContext.STATIC);
+    context.setDynamicState(BridgeContext.INTERACTIVE); // Or it would not say what is made of what.
     GraphicsNode root = new GVTBuilder().build(context, document);
     Dimension2D size = context.getDocumentSize();
     AffineTransform toUnits =
         AffineTransform.getScaleInstance(width / size.getWidth(), height / size.getHeight());
     Rectangle2D page = new Rectangle2D.Double(0, 0, size.getWidth(), size.getHeight());
-    SvgTree tree = new SvgTree(name, root, toUnits, page, whole);
+    SvgTree tree = new SvgTree(name, root, toUnits, page, whole, names);
     tree.figures(new AffineTransform()); // Much is built, and found wanting, when it is drawn.
     return tree;
   }
@@ -242,18 +258,31 @@ final class SvgTree {
    *
    * @param toPixels from the file's units
    */
-  synchronized FigureList figures(AffineTransform toPixels) {
+  FigureList figures(AffineTransform toPixels) {
+    FigureList figures = new FigureList();
+    draw(toPixels, figures, (node, on, figuresBefore) -> {});
+    return figures;
+  }
+
+  /** Those that the file gives its figures, in their order; empty for those without one. */
+  List<String> names() {
+    FigureList figures = new FigureList();
+    SvgTreeNames.Gathered gathered = names.new Gathered(figures);
+    draw(new AffineTransform(), figures, gathered::drawn);
+    return gathered.names();
+  }
+
+  private synchronized void draw(
+      AffineTransform toPixels, FigureList figures, SvgTreeWalk.Drawn drawn) {
     AffineTransform to = new AffineTransform(toPixels);
     to.concatenate(toUnits);
-    FigureList figures = new FigureList();
     FigureRecorder recorder = FigureRecorder.ofChangingImages(figures, to);
     recorder.setRenderingHint(RenderingHintsKeyExt.KEY_BUFFERED_IMAGE, NO_IMAGE);
     recorder.clip(page);
     try {
-      SvgTreeWalk.draw(root, recorder);
+      SvgTreeWalk.draw(root, recorder, drawn);
     } catch (OutOfMemoryError e) {
       throw Notes.tooLarge(name, e);
     }
-    return figures;
   }
 }

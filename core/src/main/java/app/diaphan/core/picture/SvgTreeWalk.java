@@ -12,12 +12,39 @@ import org.apache.batik.gvt.RootGraphicsNode;
  * them. Filters and masks are its own matter.
  */
 final class SvgTreeWalk {
-  private SvgTreeWalk() {}
+  /** Is told of each node that was drawn, after those within it. */
+  @FunctionalInterface
+  interface Drawn {
+    /**
+     * @param on where it was drawn
+     */
+    void drawn(GraphicsNode node, FigureRecorder on, int figuresBefore);
+  }
+
+  private final Drawn drawn;
+
+  private SvgTreeWalk(Drawn drawn) {
+    this.drawn = drawn;
+  }
 
   /**
    * @param recorder in the space around the node
    */
   static void draw(GraphicsNode node, FigureRecorder recorder) {
+    draw(node, recorder, (one, on, figuresBefore) -> {});
+  }
+
+  static void draw(GraphicsNode node, FigureRecorder recorder, Drawn drawn) {
+    new SvgTreeWalk(drawn).walk(node, recorder);
+  }
+
+  private void walk(GraphicsNode node, FigureRecorder recorder) {
+    int figuresBefore = recorder.count();
+    paint(node, recorder);
+    drawn.drawn(node, recorder, figuresBefore);
+  }
+
+  private void paint(GraphicsNode node, FigureRecorder recorder) {
     if (!(node instanceof CompositeGraphicsNode group) || !isWalked(group)) {
       node.paint(recorder);
       return;
@@ -52,10 +79,10 @@ final class SvgTreeWalk {
     return group.getComposite() instanceof AlphaComposite alpha ? alpha.getAlpha() : 1;
   }
 
-  private static void drawChildren(CompositeGraphicsNode group, FigureRecorder recorder) {
+  private void drawChildren(CompositeGraphicsNode group, FigureRecorder recorder) {
     for (Iterator<?> children = group.getChildren().iterator(); children.hasNext(); ) {
       if (children.next() instanceof GraphicsNode child) {
-        draw(child, recorder);
+        walk(child, recorder);
       }
     }
   }

@@ -82,6 +82,24 @@ class SplittingTest {
               <circle id='sun' cx='106' cy='12' r='6' fill='#f3c77a' style='display:none'/>
               <circle id='sail' cx='14' cy='12' r='6' fill='#f3c77a'/>
               """),
+          "named-tree.svg",
+          svg(
+              """
+              <marker id='m'/><path d='M0 0' marker-end='url(#m)'/>
+              <title>The whole file is no part</title>
+              <linearGradient id='g'><stop offset='0' stop-color='#1d6a78'/>
+                <stop offset='0.5' stop-color='#1d6a78'/><stop offset='0.5' stop-color='#f3d27a'/></linearGradient>
+              <rect width='120' height='80' fill='url(#g)'/>
+              <g id='boat'>
+                <path d='M20 60H100L90 72H30Z' fill='#124b5c'/>
+                <g aria-label='Fore sail'><title>Jib   </title>
+                  <path fill='#f0a93f' d='M56 16V56H34Z'/></g>
+                <g id='wake' opacity='0.5'>
+                  <rect x='10' y='62' width='60' height='12' fill='#ffffff'/>
+                  <rect x='40' y='62' width='60' height='12' fill='#c2553a'/>
+                </g>
+              </g>
+              """),
           "empty.svg",
           svg(""),
           "spot.png",
@@ -168,6 +186,21 @@ class SplittingTest {
         // From front to back; the flag is called as where it is shown, its cloth is drawn there.
         List.of("sail 3", "Part 6", "Jib", "sail 2", "sail", "boat", "Part 1"),
         group.stack().stream().map(Piece::name).toList());
+    assertLooksAlike(overlay, split.overlay(), 0.03, 0.0005);
+  }
+
+  /** Of a file that the library for trees draws; a group with an opacity stays one. */
+  @Test
+  void thinGroupsStayGroupsAndPartsOfAllFilesAreCalledAsTheirFileCallsThem() {
+    Overlay overlay =
+        showing("named-tree.svg", Place.at(PinPoint.CENTRE, Area.FRAME, 0, 0), 120, 80);
+    Arranged split = arranger.arrange(overlay, List.of("p"), new Arrangement.Split());
+    GroupPiece group = (GroupPiece) Pieces.get(split.overlay(), split.chosen().getFirst());
+    assertEquals(
+        List.of("wake", "Jib", "boat", "Part 1"), group.stack().stream().map(Piece::name).toList());
+    GroupPiece wake = assertInstanceOf(GroupPiece.class, group.stack().getFirst());
+    assertEquals(0.5, wake.look().overallOpacity(), 1e-6);
+    assertEquals(2, wake.stack().size());
     assertLooksAlike(overlay, split.overlay(), 0.03, 0.0005);
   }
 
