@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * A JPEG file as the coefficients of its blocks (ITU-T T.81: baseline, extended and progressive
@@ -64,6 +65,22 @@ public final class JpegFile {
    */
   public Coefficients coefficients(int component) {
     return coefficients.get(component);
+  }
+
+  /** The segments that are kept as they are, in their order. */
+  public List<Segment> segments() {
+    return parts.stream()
+        .flatMap(
+            part ->
+                part instanceof Part.Kept(Segment segment) ? Stream.of(segment) : Stream.empty())
+        .toList();
+  }
+
+  /**
+   * @throws NotByBlocks if they are print's
+   */
+  public JpegColours colours() throws NotByBlocks {
+    return JpegColours.of(frame, segments());
   }
 
   /** What a colour's coefficients are multiplied with, in zigzag order. */

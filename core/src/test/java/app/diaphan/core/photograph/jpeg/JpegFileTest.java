@@ -143,6 +143,26 @@ class JpegFileTest {
     assertSame(MadeJpeg.ofFour(61, 43));
   }
 
+  /** So many that their codes have to end before all blocks are through. */
+  @Test
+  void bitsThatWaitForACodeAreNeverTooMany() throws Exception {
+    JpegFile file = JpegFile.read(of(SIZES[4], true, 1, true, SAMPLINGS[0], 0).bytes());
+    short[] block = new short[Coefficients.OF_BLOCK];
+    Frame.Component grey = file.frame().components().getFirst();
+    for (int i = 0; i < grey.blocks(); i++) {
+      for (int k = 1; k < block.length; k++) {
+        block[k] = (short) ((i + k) % 2 == 0 ? 4 + (i * k) % 4 : -4 - (i + 3 * k) % 4);
+      }
+      file.coefficients(0).put(i % grey.allColumns(), i / grey.allColumns(), block);
+    }
+    assertSame(written(file));
+    List<short[]> before = blocks(file);
+    List<short[]> after = blocks(JpegFile.read(written(file)));
+    for (int i = 0; i < before.size(); i++) {
+      assertArrayEquals(before.get(i), after.get(i), "block " + i);
+    }
+  }
+
   /** What stands behind a file's end is no part of it, but stays. */
   @Test
   void whatComesAfterTheEndIsKept() throws Exception {
