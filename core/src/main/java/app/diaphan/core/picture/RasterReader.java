@@ -275,27 +275,25 @@ final class RasterReader {
     }
   }
 
-  private static int orientation(byte[] bytes) {
+  private static Orientation orientation(byte[] bytes) {
     try {
       var directory =
           ImageMetadataReader.readMetadata(new ByteArrayInputStream(bytes))
               .getFirstDirectoryOfType(ExifIFD0Directory.class);
       return directory != null && directory.containsTag(ExifIFD0Directory.TAG_ORIENTATION)
-          ? directory.getInt(ExifIFD0Directory.TAG_ORIENTATION)
-          : 1;
+          ? Orientation.ofTag(directory.getInt(ExifIFD0Directory.TAG_ORIENTATION))
+          : Orientation.UPRIGHT;
     } catch (ImageProcessingException | IOException | MetadataException e) {
-      return 1; // A picture without readable notes lies as it is stored.
+      return Orientation.UPRIGHT; // A picture without readable notes lies as it is stored.
     }
   }
 
-  /** Undoes the eight orientations of EXIF 2.3, tag 274. */
-  private static RasterPicture upright(RasterPicture stored, int orientation) {
-    if (orientation < 2 || orientation > 8) {
+  private static RasterPicture upright(RasterPicture stored, Orientation orientation) {
+    if (orientation == Orientation.UPRIGHT) {
       return stored;
     }
-    boolean sideways = orientation >= 5;
-    int width = sideways ? stored.height() : stored.width();
-    int height = sideways ? stored.width() : stored.height();
+    int width = orientation.sideways() ? stored.height() : stored.width();
+    int height = orientation.sideways() ? stored.width() : stored.height();
     PixelStore turned =
         stored
             .store()
@@ -305,23 +303,8 @@ final class RasterReader {
                 place -> {
                   int x = place % width;
                   int y = place / width;
-                  int backX = width - 1 - x;
-                  int backY = height - 1 - y;
-                  int sx =
-                      switch (orientation) {
-                        case 2, 3 -> backX;
-                        case 4 -> x;
-                        case 5, 6 -> y;
-                        default -> backY;
-                      };
-                  int sy =
-                      switch (orientation) {
-                        case 2 -> y;
-                        case 3, 4 -> backY;
-                        case 5, 8 -> x;
-                        default -> backX;
-                      };
-                  return sy * stored.width() + sx;
+                  return orientation.storedY(x, y, width, height) * stored.width()
+                      + orientation.storedX(x, y, width, height);
                 });
     return new RasterPicture(width, height, turned, stored.hasAlpha(), stored.identity());
   }

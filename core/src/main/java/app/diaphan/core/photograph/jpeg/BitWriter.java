@@ -9,6 +9,8 @@ final class BitWriter implements CodeSink {
   private final OutputStream to;
   private final HuffmanCode[] first;
   private final HuffmanCode[] other;
+  private final byte[] buffer = new byte[1 << 16];
+  private int buffered;
   private long held;
   private int count;
 
@@ -52,16 +54,29 @@ final class BitWriter implements CodeSink {
     write(Segment.RESTART + number);
   }
 
-  /** Fills the last byte with ones. */
-  void fill() {
+  /** Fills the last byte with ones; all is written then. */
+  void end() {
+    fill();
+    flush();
+  }
+
+  private void fill() {
     if (count > 0) {
       bits(0x7F, Byte.SIZE - count);
     }
   }
 
   private void write(int value) {
+    if (buffered == buffer.length) {
+      flush();
+    }
+    buffer[buffered++] = (byte) value;
+  }
+
+  private void flush() {
     try {
-      to.write(value);
+      to.write(buffer, 0, buffered);
+      buffered = 0;
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

@@ -9,7 +9,7 @@ import app.diaphan.core.raster.Bounds;
  * block on which the mark has nothing is not touched.
  */
 public final class BlockMark {
-  private static final int SIDE = Frame.BLOCK;
+  private static final int SIDE = JpegFrame.BLOCK;
 
   private final JpegFile file;
   private final JpegColours colours;
@@ -40,7 +40,7 @@ public final class BlockMark {
   }
 
   private int lay(int number) {
-    Frame.Component component = file.frame().components().get(number);
+    JpegFrame.Component component = file.frame().components().get(number);
     double across = (double) file.frame().mostAcross() / component.across();
     double down = (double) file.frame().mostDown() / component.down();
     int left = Math.max(0, (int) Math.floor(bounds.left() / across / SIDE));

@@ -5,7 +5,7 @@ package app.diaphan.core.photograph.jpeg;
  * A.3.3) in floating point.
  */
 final class BlockTransform {
-  private static final int SIDE = Frame.BLOCK;
+  private static final int SIDE = JpegFrame.BLOCK;
 
   /** In the order in which coefficients are coded, where they lie in a block row by row. */
   private static final int[] ZIGZAG = zigzag();

@@ -2,6 +2,7 @@ package app.diaphan.core.photograph.jpeg;
 
 import java.io.IOException;
 import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
 import java.nio.ShortBuffer;
 import java.nio.channels.FileChannel;
 import java.nio.file.Files;
@@ -31,10 +32,13 @@ public final class Coefficients {
   /**
    * @throws IOException if there is no room for them
    */
-  static Coefficients of(Frame.Component component) throws IOException {
+  static Coefficients of(JpegFrame.Component component) throws IOException {
     long bytes = component.blocks() * OF_BLOCK * Short.BYTES;
-    ByteBuffer buffer = bytes <= MOST_ON_HEAP ? ByteBuffer.allocate((int) bytes) : mapped(bytes);
-    return new Coefficients(component.allColumns(), buffer.asShortBuffer());
+    ShortBuffer values =
+        bytes <= MOST_ON_HEAP
+            ? ShortBuffer.allocate((int) bytes / Short.BYTES)
+            : mapped(bytes).order(ByteOrder.nativeOrder()).asShortBuffer();
+    return new Coefficients(component.allColumns(), values);
   }
 
   /** The file is gone from its folder at once, and its room is free when nobody needs it. */

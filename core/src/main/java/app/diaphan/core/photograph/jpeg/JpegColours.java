@@ -20,8 +20,8 @@ public enum JpegColours {
   /**
    * @throws NotByBlocks if they are print's or not told
    */
-  static JpegColours of(Frame frame, List<Segment> segments) throws NotByBlocks {
-    List<Frame.Component> components = frame.components();
+  static JpegColours of(JpegFrame frame, List<Segment> segments) throws NotByBlocks {
+    List<JpegFrame.Component> components = frame.components();
     if (components.size() == 1) {
       return GREY;
     }

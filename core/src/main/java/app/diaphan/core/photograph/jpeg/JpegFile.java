@@ -29,14 +29,14 @@ public final class JpegFile {
     record Coded(Scan scan) implements Part {}
   }
 
-  private final Frame frame;
+  private final JpegFrame frame;
   private final List<Part> parts;
   private final List<Coefficients> coefficients;
   private final List<Optional<int[]>> quantization;
   private final byte[] afterEnd;
 
   private JpegFile(
-      Frame frame,
+      JpegFrame frame,
       List<Part> parts,
       List<Coefficients> coefficients,
       List<Optional<int[]>> quantization,
@@ -56,7 +56,7 @@ public final class JpegFile {
     return new Reading(bytes).file();
   }
 
-  public Frame frame() {
+  public JpegFrame frame() {
     return frame;
   }
 
@@ -123,7 +123,7 @@ public final class JpegFile {
     segment(to, Segment.SCAN, scan.header(frame));
     BitWriter bits = new BitWriter(to, first, other);
     new ScanWriter(frame, scan, coefficients, bits).write();
-    bits.fill();
+    bits.end();
   }
 
   /** The codes for symbols that come so often; null, and nothing written, if none does. */
@@ -157,7 +157,7 @@ public final class JpegFile {
     private final List<Coefficients> coefficients = new ArrayList<>();
     private final List<Optional<int[]>> quantization = nothing();
     private final List<List<Optional<HuffmanCode>>> codes = List.of(nothing(), nothing());
-    private Optional<Frame> frame = Optional.empty();
+    private Optional<JpegFrame> frame = Optional.empty();
     private int restartInterval;
     private boolean scanned;
     private int at;
@@ -263,16 +263,16 @@ public final class JpegFile {
       if (frame.isPresent()) {
         throw new NotByBlocks("it holds more than one frame");
       }
-      Frame found = Frame.of(header);
+      JpegFrame found = JpegFrame.of(header);
       if ((long) found.width() * found.height() > MOST_PIXELS) {
         throw new NotByBlocks("it has more than 250 megapixels");
       }
       // A block takes a bit at least: what says it is far larger than its bytes is not.
-      long blocks = found.components().stream().mapToLong(Frame.Component::blocks).sum();
+      long blocks = found.components().stream().mapToLong(JpegFrame.Component::blocks).sum();
       if (blocks > (long) Byte.SIZE * bytes.length) {
         throw new NotByBlocks("it is cut short");
       }
-      for (Frame.Component component : found.components()) {
+      for (JpegFrame.Component component : found.components()) {
         if (component.quantization() >= ALL_TABLES) {
           throw new NotByBlocks("its header is damaged");
         }
@@ -325,8 +325,8 @@ public final class JpegFile {
     }
 
     private void scan(Segment header) throws NotByBlocks {
-      Frame known = frame.orElseThrow(() -> new NotByBlocks("it is damaged"));
-      for (Frame.Component component : known.components()) {
+      JpegFrame known = frame.orElseThrow(() -> new NotByBlocks("it is damaged"));
+      for (JpegFrame.Component component : known.components()) {
         if (quantization.get(component.quantization()).isEmpty()) {
           throw new NotByBlocks("its quantization is damaged");
         }

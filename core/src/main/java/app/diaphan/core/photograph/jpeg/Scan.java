@@ -28,7 +28,7 @@ record Scan(List<Part> parts, int from, int to, int high, int low, int restartIn
     parts = List.copyOf(parts);
   }
 
-  static Scan of(Segment header, Frame frame, int restartInterval) throws NotByBlocks {
+  static Scan of(Segment header, JpegFrame frame, int restartInterval) throws NotByBlocks {
     int count = header.at(0);
     List<Part> parts = new ArrayList<>();
     for (int i = 0; i < count; i++) {
@@ -59,7 +59,7 @@ record Scan(List<Part> parts, int from, int to, int high, int low, int restartIn
     return new Scan(parts, from, to, high, low, restartInterval);
   }
 
-  private static int component(Frame frame, int id) throws NotByBlocks {
+  private static int component(JpegFrame frame, int id) throws NotByBlocks {
     for (int i = 0; i < frame.components().size(); i++) {
       if (frame.components().get(i).id() == id) {
         return i;
@@ -68,7 +68,7 @@ record Scan(List<Part> parts, int from, int to, int high, int low, int restartIn
     throw new NotByBlocks("the order of its scans is damaged");
   }
 
-  byte[] header(Frame frame) {
+  byte[] header(JpegFrame frame) {
     byte[] data = new byte[4 + 2 * parts.size()];
     data[0] = (byte) parts.size();
     for (int i = 0; i < parts.size(); i++) {
@@ -94,9 +94,9 @@ record Scan(List<Part> parts, int from, int to, int high, int low, int restartIn
   }
 
   /** In the order in which they are coded (A.2). */
-  void blocks(Frame frame, Visit visit) throws NotByBlocks {
+  void blocks(JpegFrame frame, Visit visit) throws NotByBlocks {
     if (parts.size() == 1) {
-      Frame.Component only = frame.components().get(parts.getFirst().component());
+      JpegFrame.Component only = frame.components().get(parts.getFirst().component());
       int unit = 0;
       for (int row = 0; row < only.rows(); row++) {
         for (int column = 0; column < only.columns(); column++) {
@@ -106,13 +106,13 @@ record Scan(List<Part> parts, int from, int to, int high, int low, int restartIn
       }
       return;
     }
-    Frame.Component first = frame.components().getFirst();
+    JpegFrame.Component first = frame.components().getFirst();
     int unitsAcross = first.allColumns() / first.across();
     int unitsDown = first.allRows() / first.down();
     for (int unit = 0; unit < unitsAcross * unitsDown; unit++) {
       begin(unit, visit);
       for (int part = 0; part < parts.size(); part++) {
-        Frame.Component component = frame.components().get(parts.get(part).component());
+        JpegFrame.Component component = frame.components().get(parts.get(part).component());
         int left = unit % unitsAcross * component.across();
         int top = unit / unitsAcross * component.down();
         for (int i = 0; i < component.across() * component.down(); i++) {

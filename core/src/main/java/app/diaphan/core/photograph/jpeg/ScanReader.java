@@ -9,7 +9,7 @@ final class ScanReader implements Scan.Visit {
   /** Codes of this many clear coefficients without one after them. */
   private static final int CLEAR_RUN = 15;
 
-  private final Frame frame;
+  private final JpegFrame frame;
   private final Scan scan;
   private final List<Coefficients> coefficients;
   private final HuffmanCode[] dcCodes;
@@ -25,7 +25,7 @@ final class ScanReader implements Scan.Visit {
    * @param tables of first coefficients, then of all others; those that the scan names are needed
    */
   ScanReader(
-      Frame frame,
+      JpegFrame frame,
       Scan scan,
       List<Coefficients> coefficients,
       List<List<Optional<HuffmanCode>>> tables,

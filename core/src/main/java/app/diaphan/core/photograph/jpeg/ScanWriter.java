@@ -13,7 +13,7 @@ final class ScanWriter implements Scan.Visit {
   /** Bits that wait for the code of the blocks they belong to. */
   private static final int MOST_WAITING = 1000;
 
-  private final Frame frame;
+  private final JpegFrame frame;
   private final Scan scan;
   private final List<Coefficients> coefficients;
   private final CodeSink sink;
@@ -24,7 +24,7 @@ final class ScanWriter implements Scan.Visit {
   private int waits;
   private int endRun;
 
-  ScanWriter(Frame frame, Scan scan, List<Coefficients> coefficients, CodeSink sink) {
+  ScanWriter(JpegFrame frame, Scan scan, List<Coefficients> coefficients, CodeSink sink) {
     this.frame = frame;
     this.scan = scan;
     this.coefficients = coefficients;

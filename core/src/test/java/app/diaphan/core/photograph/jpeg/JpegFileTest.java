@@ -72,7 +72,7 @@ class JpegFileTest {
   private static List<short[]> blocks(JpegFile file) {
     List<short[]> blocks = new ArrayList<>();
     for (int c = 0; c < file.frame().components().size(); c++) {
-      Frame.Component component = file.frame().components().get(c);
+      JpegFrame.Component component = file.frame().components().get(c);
       for (int row = 0; row < component.allRows(); row++) {
         for (int column = 0; column < component.allColumns(); column++) {
           short[] block = new short[Coefficients.OF_BLOCK];
@@ -148,7 +148,7 @@ class JpegFileTest {
   void bitsThatWaitForACodeAreNeverTooMany() throws Exception {
     JpegFile file = JpegFile.read(of(SIZES[4], true, 1, true, SAMPLINGS[0], 0).bytes());
     short[] block = new short[Coefficients.OF_BLOCK];
-    Frame.Component grey = file.frame().components().getFirst();
+    JpegFrame.Component grey = file.frame().components().getFirst();
     for (int i = 0; i < grey.blocks(); i++) {
       for (int k = 1; k < block.length; k++) {
         block[k] = (short) ((i + k) % 2 == 0 ? 4 + (i * k) % 4 : -4 - (i + 3 * k) % 4);

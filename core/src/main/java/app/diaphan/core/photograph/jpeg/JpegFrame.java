@@ -12,7 +12,7 @@ import java.util.Set;
  * @param progressive whether its blocks come in several scans, coarse to fine
  * @param components each a grid of blocks
  */
-public record Frame(int width, int height, boolean progressive, List<Component> components) {
+public record JpegFrame(int width, int height, boolean progressive, List<Component> components) {
   /** Samples of a block each way. */
   public static final int BLOCK = 8;
 
@@ -40,11 +40,11 @@ public record Frame(int width, int height, boolean progressive, List<Component> 
     }
   }
 
-  public Frame {
+  public JpegFrame {
     components = List.copyOf(components);
   }
 
-  static Frame of(Segment header) throws NotByBlocks {
+  static JpegFrame of(Segment header) throws NotByBlocks {
     if (header.at(0) != 8) {
       throw new NotByBlocks("it has " + header.at(0) + " bits a channel");
     }
@@ -87,7 +87,7 @@ public record Frame(int width, int height, boolean progressive, List<Component> 
               unitsAcross * across,
               unitsDown * down));
     }
-    return new Frame(width, height, header.marker() == Segment.PROGRESSIVE, components);
+    return new JpegFrame(width, height, header.marker() == Segment.PROGRESSIVE, components);
   }
 
   private static int rounded(int number, int by) {
