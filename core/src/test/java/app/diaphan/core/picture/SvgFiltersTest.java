@@ -2,12 +2,8 @@ package app.diaphan.core.picture;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
-import static org.junit.jupiter.api.Assertions.assertInstanceOf;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import app.diaphan.core.raster.Bounds;
-import java.awt.geom.AffineTransform;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -16,63 +12,40 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** Filters of SVG files by what the standard says they make of known colours. */
 class SvgFiltersTest {
-  private static final int WIDTH = 100;
-  private static final int HEIGHT = 60;
   private static final List<Integer> CLEAR = List.of(0, 0, 0, 0);
   private static final List<Integer> RED = List.of(255, 0, 0, 255);
-
-  private static VectorPicture svg(String content) {
-    String file =
-        "<svg xmlns='http://www.w3.org/2000/svg' width='100' height='60'>" + content + "</svg>";
-    return assertInstanceOf(
-        VectorPicture.class, PictureReader.read("made.svg", file.getBytes(StandardCharsets.UTF_8)));
-  }
-
-  private static float[] drawn(String content) {
-    return FigureDrawing.of(
-        svg(content).figures(new AffineTransform()), new Bounds(0, 0, WIDTH, HEIGHT));
-  }
-
-  private static List<Integer> at(float[] pixels, int x, int y) {
-    int from = 4 * (y * WIDTH + x);
-    return List.of(
-        Math.round(255 * pixels[from]),
-        Math.round(255 * pixels[from + 1]),
-        Math.round(255 * pixels[from + 2]),
-        Math.round(255 * pixels[from + 3]));
-  }
 
   /** The matrix is turned by half a turn: its last value is that of the first pixel. */
   @Test
   void aMatrixTakesEachPixelFromThoseAroundIt() {
-    float[] pixels =
-        drawn(
+    DrawnSvg svg =
+        DrawnSvg.of(
             "<filter id='f' x='0' y='0' width='1' height='1'><feConvolveMatrix order='3 2' kernelMatrix='0 0 0  0 0 1' divisor='0'/></filter>"
                 + "<g filter='url(#f)'><rect x='10' y='10' width='40' height='30' fill='#f00'/><rect x='20' y='20' width='1' height='1' fill='#00f'/></g>");
-    assertEquals(List.of(0, 0, 255, 255), at(pixels, 21, 21));
-    assertEquals(RED, at(pixels, 20, 20));
-    assertEquals(RED, at(pixels, 22, 21));
+    assertEquals(List.of(0, 0, 255, 255), svg.at(21, 21));
+    assertEquals(RED, svg.at(20, 20));
+    assertEquals(RED, svg.at(22, 21));
   }
 
   @ParameterizedTest
   @CsvSource({"duplicate, 255 0 0 255", "wrap, 0 0 255 255", "none, 0 0 0 0"})
   void pastAnEdgeAMatrixTakesWhatItIsTold(String edge, String wanted) {
-    float[] pixels =
-        drawn(
+    DrawnSvg svg =
+        DrawnSvg.of(
             "<filter id='f' x='0' y='0' width='1' height='1'><feConvolveMatrix kernelMatrix='0 0 0 0 0 1 0 0 0' edgeMode='%s'/></filter>"
                     .replace("%s", edge)
                 + "<g filter='url(#f)'><rect x='10' y='10' width='40' height='30' fill='#f00'/><rect x='49' y='10' width='1' height='30' fill='#00f'/></g>");
-    assertEquals(wanted, at(pixels, 10, 20).toString().replaceAll("[\\[\\],]", ""));
+    assertEquals(wanted, svg.at(10, 20).toString().replaceAll("[\\[\\],]", ""));
   }
 
   @Test
   void filtersOfAListGoOutFromEachOther() {
-    float[] pixels =
-        drawn(
+    DrawnSvg svg =
+        DrawnSvg.of(
             "<filter id='a' x='-5' y='-5' width='11' height='11'><feOffset dx='30'/></filter><filter id='b' x='-5' y='-5' width='11' height='11'><feOffset dy='20'/></filter>"
                 + "<rect x='5' y='5' width='10' height='10' fill='#f00' transform='translate(5 0)' opacity='0.5' style='filter: url(#a) url(#b)'/>");
-    assertEquals(CLEAR, at(pixels, 45, 10));
-    assertEquals(List.of(128, 0, 0, 128), at(pixels, 45, 30));
+    assertEquals(CLEAR, svg.at(45, 10));
+    assertEquals(List.of(128, 0, 0, 128), svg.at(45, 30));
   }
 
   @ParameterizedTest
@@ -88,8 +61,9 @@ class SvgFiltersTest {
     "hue-rotate(0.5turn), 0 87 87 255",
   })
   void functionsAreWhatTheirFiltersAre(String function, String wanted) {
-    float[] pixels = drawn("<rect width='90' height='50' fill='#c00' filter='" + function + "'/>");
-    List<Integer> found = at(pixels, 40, 25);
+    DrawnSvg svg =
+        DrawnSvg.of("<rect width='90' height='50' fill='#c00' filter='" + function + "'/>");
+    List<Integer> found = svg.at(40, 25);
     String[] channels = wanted.split(" ");
     for (int c = 0; c < channels.length; c++) {
       assertEquals(Integer.parseInt(channels[c]), found.get(c), 1, function + ": " + found);
@@ -104,41 +78,36 @@ class SvgFiltersTest {
         "blur(0) drop-shadow(20px 10px 0px blue)"
       })
   void aShadowFallsWhereItsFunctionSays(String function) {
-    float[] pixels =
-        drawn("<rect x='10' y='10' width='30' height='20' fill='#f00' filter='" + function + "'/>");
-    assertEquals(RED, at(pixels, 20, 20));
-    assertEquals(List.of(0, 0, 255, 255), at(pixels, 50, 35));
-    assertEquals(CLEAR, at(pixels, 50, 15));
+    DrawnSvg svg =
+        DrawnSvg.of(
+            "<rect x='10' y='10' width='30' height='20' fill='#f00' filter='" + function + "'/>");
+    assertEquals(RED, svg.at(20, 20));
+    assertEquals(List.of(0, 0, 255, 255), svg.at(50, 35));
+    assertEquals(CLEAR, svg.at(50, 15));
   }
 
   @ParameterizedTest
   @ValueSource(strings = {"swirl(3)", "blur(3px) swirl(3)", "blur(wide)", "drop-shadow(red)"})
   void whatIsNoFunctionIsToldAndThePartIsDrawn(String function) {
-    VectorPicture picture =
-        svg("<rect width='90' height='50' fill='#f00' filter='" + function + "'/>");
-    assertFalse(picture.notes().isEmpty());
-    assertEquals(
-        RED,
-        at(
-            FigureDrawing.of(
-                picture.figures(new AffineTransform()), new Bounds(0, 0, WIDTH, HEIGHT)),
-            40,
-            25));
+    DrawnSvg svg =
+        DrawnSvg.of("<rect width='90' height='50' fill='#f00' filter='" + function + "'/>");
+    assertFalse(svg.picture().notes().isEmpty());
+    assertEquals(RED, svg.at(40, 25));
   }
 
   /** A filter is made for all it is laid on: each time it is measured by that. */
   @Test
   void lengthsMayBeSharesOfWhatAFilterIsLaidOn() {
-    float[] pixels =
-        drawn(
+    DrawnSvg svg =
+        DrawnSvg.of(
             "<filter id='f' primitiveUnits='objectBoundingBox' x='-1' y='-1' width='3' height='3'><feOffset dx='0.5' dy='1'/></filter>"
                 + "<rect width='40' height='10' fill='#f00' filter='url(#f)'/>"
                 + "<rect x='60' width='20' height='20' fill='#f00' filter='url(#f)'/>");
-    assertEquals(CLEAR, at(pixels, 15, 15));
-    assertEquals(RED, at(pixels, 25, 15));
-    assertEquals(RED, at(pixels, 55, 15));
-    assertEquals(CLEAR, at(pixels, 75, 15));
-    assertEquals(RED, at(pixels, 75, 25));
+    assertEquals(CLEAR, svg.at(15, 15));
+    assertEquals(RED, svg.at(25, 15));
+    assertEquals(RED, svg.at(55, 15));
+    assertEquals(CLEAR, svg.at(75, 15));
+    assertEquals(RED, svg.at(75, 25));
   }
 
   /**
@@ -149,38 +118,27 @@ class SvgFiltersTest {
   void aPictureWrittenIntoTheFileNeedNotSayItsKind(String forTheTree) {
     String png =
         "iVBORw0KGgoAAAANSUhEUgAAAAoAAAAKCAIAAAACUFjqAAAAFElEQVQY02Nk+M+ABzAxMIxKYwIAQC0BEwZFOw4AAAAASUVORK5CYII=";
-    VectorPicture picture =
-        svg(forTheTree + "<image width='90' height='50' href='data:;base64," + png + "'/>");
-    float[] pixels =
-        FigureDrawing.of(picture.figures(new AffineTransform()), new Bounds(0, 0, WIDTH, HEIGHT));
-    assertEquals(255, at(pixels, 45, 25).getLast());
+    DrawnSvg svg =
+        DrawnSvg.of(forTheTree + "<image width='90' height='50' href='data:;base64," + png + "'/>");
+    assertEquals(255, svg.at(45, 25).getLast());
+    List<String> notes = svg.picture().notes();
     assertTrue(
-        picture.notes().stream().anyMatch(note -> note.contains("made of pixels (1)")),
-        picture.notes().toString());
+        notes.stream().anyMatch(note -> note.contains("made of pixels (1)")), notes.toString());
   }
 
   @Test
   void whatAStillDoesNotHaveIsNotChosen() {
-    float[] pixels =
-        drawn(
+    DrawnSvg svg =
+        DrawnSvg.of(
             "<switch><rect width='90' height='50' requiredFeatures='http://www.w3.org/TR/SVG11/feature#SVGDOM'/><rect width='90' height='50' fill='#f00'/></switch>");
-    assertEquals(RED, at(pixels, 40, 25));
+    assertEquals(RED, svg.at(40, 25));
   }
 
   @Test
   void aFileThatDoesNotSayItIsSvgIsDrawnByTheTreeToo() {
-    String file =
-        "<svg width='100' height='60'><marker id='m'/><path d='M0 0h9' marker-end='url(#m)'/><rect width='90' height='50' fill='#f00'/></svg>";
-    VectorPicture picture =
-        assertInstanceOf(
-            VectorPicture.class,
-            PictureReader.read("bare.svg", file.getBytes(StandardCharsets.UTF_8)));
-    assertEquals(
-        RED,
-        at(
-            FigureDrawing.of(
-                picture.figures(new AffineTransform()), new Bounds(0, 0, WIDTH, HEIGHT)),
-            40,
-            25));
+    DrawnSvg svg =
+        DrawnSvg.whole(
+            "<svg width='100' height='60'><marker id='m'/><path d='M0 0h9' marker-end='url(#m)'/><rect width='90' height='50' fill='#f00'/></svg>");
+    assertEquals(RED, svg.at(40, 25));
   }
 }

@@ -16,7 +16,6 @@ import java.io.ByteArrayOutputStream;
 import java.util.Arrays;
 import java.util.stream.Stream;
 import javax.imageio.ImageIO;
-import javax.imageio.ImageReader;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -73,16 +72,6 @@ class BlockMarkTest {
     return out.toByteArray();
   }
 
-  private static Raster raw(byte[] bytes) throws Exception {
-    ImageReader reader = ImageIO.getImageReadersByFormatName("jpeg").next();
-    try (var in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
-      reader.setInput(in);
-      return reader.readRaster(0, null);
-    } finally {
-      reader.dispose();
-    }
-  }
-
   /** Colours are enlarged by going from one sample to the next, so a touched one is seen beside. */
   @ParameterizedTest
   @MethodSource("files")
@@ -91,8 +80,8 @@ class BlockMarkTest {
     int left = made.width() / 3;
     int top = made.height() / 4;
     Mark mark = Mark.of(new Bounds(left, top, left + made.width() / 4, top + 15), 0.6);
-    Raster before = raw(bytes);
-    Raster after = raw(marked(bytes, mark));
+    Raster before = JpegFileTest.pixels(bytes);
+    Raster after = JpegFileTest.pixels(marked(bytes, mark));
     int unitAcross = 8 * (made.grey() ? 1 : made.across());
     int unitDown = 8 * (made.grey() ? 1 : made.down());
     int firstX = left / unitAcross * unitAcross - unitAcross / 8;
@@ -153,8 +142,8 @@ class BlockMarkTest {
       throws Exception {
     byte[] bytes = new MadeJpeg(200, 133, false, quality, false, 1, 1, 0).bytes();
     Mark mark = Mark.of(new Bounds(60, 30, 150, 100), opacity);
-    Raster before = raw(bytes);
-    Raster after = raw(marked(bytes, mark));
+    Raster before = JpegFileTest.pixels(bytes);
+    Raster after = JpegFileTest.pixels(marked(bytes, mark));
     JpegFile file = JpegFile.read(bytes);
     double sum = 0;
     int far = 0;

@@ -55,7 +55,7 @@ class JpegFileTest {
   }
 
   /** As they are in the file, without anything done about their colours. */
-  private static Raster pixels(byte[] bytes) throws IOException {
+  static Raster pixels(byte[] bytes) throws IOException {
     ImageReader reader = ImageIO.getImageReadersByFormatName("jpeg").next();
     try (var in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
       reader.setInput(in);
