@@ -1,5 +1,6 @@
 package app.diaphan.core.picture;
 
+import app.diaphan.core.InvalidInput;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.raster.Plane;
 import java.awt.Shape;
@@ -11,6 +12,7 @@ import java.awt.image.Kernel;
 import java.awt.image.RenderedImage;
 import java.awt.image.WritableRaster;
 import java.awt.image.renderable.RenderContext;
+import java.util.Arrays;
 import java.util.Map;
 import org.apache.batik.bridge.BridgeContext;
 import org.apache.batik.bridge.SVGFeConvolveMatrixElementBridge;
@@ -32,6 +34,12 @@ import org.w3c.dom.Element;
 final class SvgConvolution extends ConvolveMatrixRable8Bit {
   private static final int CHANNELS = 4;
   private static final int ALPHA = 3;
+
+  /** What is larger has coarser pixels. */
+  private static final double MOST_PIXELS = 2_000_000;
+
+  /** A large matrix over many pixels would take hours. */
+  private static final double MOST_SECONDS = 4;
 
   private SvgConvolution(Filter source) {
     super(source);
@@ -72,8 +80,14 @@ final class SvgConvolution extends ConvolveMatrixRable8Bit {
     double[] unit = getKernelUnitLength();
     double across = unit == null ? 1 : 1 / unit[0];
     double down = unit == null ? 1 : 1 / unit[1];
+    Rectangle2D all = getSource().getBounds2D();
+    double smaller =
+        Math.min(1, Math.sqrt(MOST_PIXELS / (all.getWidth() * across * all.getHeight() * down)));
     return SvgStep.enlarged(
-        context, (toPixels, scaleX, scaleY) -> drawn(context, toPixels), across, down);
+        context,
+        (toPixels, scaleX, scaleY) -> drawn(context, toPixels),
+        smaller * across,
+        smaller * down);
   }
 
   private CachableRed drawn(RenderContext context, AffineTransform toPixels) {
@@ -137,7 +151,12 @@ final class SvgConvolution extends ConvolveMatrixRable8Bit {
     float[] matrix = kernel.getKernelData(null);
     float[] sums = new float[CHANNELS];
     int[] pixel = new int[CHANNELS];
+    Patience patience = Patience.of(MOST_SECONDS);
     for (int y = 0; y < bounds.height(); y++) {
+      if (patience.over()) {
+        throw new InvalidInput(
+            "A filter of a vector picture takes too long; simplify it and save it again.");
+      }
       for (int x = 0; x < bounds.width(); x++) {
         sum(planes, bounds, kernel, matrix, x, y, sums);
         float alpha = planes[ALPHA].values()[y * bounds.width() + x];
@@ -157,21 +176,23 @@ final class SvgConvolution extends ConvolveMatrixRable8Bit {
 
   private void sum(
       Plane[] planes, Bounds bounds, Kernel kernel, float[] matrix, int x, int y, float[] sums) {
-    java.util.Arrays.fill(sums, 0);
+    Arrays.fill(sums, 0);
+    int width = kernel.getWidth();
+    int last = matrix.length - 1;
+    float[] alphas = planes[ALPHA].values();
     for (int i = 0; i < kernel.getHeight(); i++) {
       int fromY = edge(y - getTarget().y + i, bounds.height());
-      for (int j = 0; j < kernel.getWidth(); j++) {
-        int fromX = edge(x - getTarget().x + j, bounds.width());
-        if (fromX < 0 || fromY < 0) {
-          continue;
-        }
-        int at = fromY * bounds.width() + fromX;
-        float alpha = planes[ALPHA].values()[at];
-        float straight = getPreserveAlpha() && alpha > 0 ? 1 / alpha : 1;
-        float weight =
-            matrix[(kernel.getHeight() - 1 - i) * kernel.getWidth() + kernel.getWidth() - 1 - j];
-        for (int c = 0; c < CHANNELS; c++) {
-          sums[c] += weight * planes[c].values()[at] * (c == ALPHA ? 1 : straight);
+      for (int j = 0; j < width && fromY >= 0; j++) {
+        float weight = matrix[last - i * width - j];
+        int fromX = weight == 0 ? -1 : edge(x - getTarget().x + j, bounds.width());
+        if (fromX >= 0) {
+          int at = fromY * bounds.width() + fromX;
+          float alpha = alphas[at];
+          float straight = getPreserveAlpha() && alpha > 0 ? weight / alpha : weight;
+          for (int c = 0; c < ALPHA; c++) {
+            sums[c] += straight * planes[c].values()[at];
+          }
+          sums[ALPHA] += weight * alpha;
         }
       }
     }

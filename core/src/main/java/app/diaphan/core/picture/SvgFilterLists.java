@@ -52,7 +52,8 @@ final class SvgFilterLists {
     String told = style.getOrDefault("filter", element.getAttribute("filter")).strip();
     List<String> filters = references(told);
     boolean plain = told.startsWith("url(") && filters.size() == 1;
-    known &= !filters.isEmpty() || UNFILTERED.matcher(told).matches();
+    boolean none = UNFILTERED.matcher(told).matches();
+    known &= plain || none || !filters.isEmpty() && element != root;
     if (plain || filters.isEmpty() || element == root) {
       return;
     }

@@ -1,5 +1,6 @@
 package app.diaphan.core.picture;
 
+import app.diaphan.core.InvalidInput;
 import app.diaphan.core.raster.Bounds;
 import java.awt.Paint;
 import java.awt.PaintContext;
@@ -59,6 +60,8 @@ final class TiledPaint implements Paint {
   /** So many rows are drawn at once, since drawing takes more memory than texels. */
   private static final int BAND = 256;
 
+  private static final double MOST_SECONDS = 20;
+
   private final List<Figure> figures;
   private final Grid grid;
   private final AffineTransform toUser;
@@ -76,7 +79,12 @@ final class TiledPaint implements Paint {
   /** Straight colours, row by row. */
   private int[] texels() {
     int[] texels = new int[grid.columns() * grid.rows()];
+    Patience patience = Patience.of(MOST_SECONDS);
     for (int top = 0, at = 0; top < grid.rows(); top += BAND) {
+      if (patience.over()) {
+        throw new InvalidInput(
+            "A pattern of a vector picture takes too long to draw; simplify it and save it again.");
+      }
       int rows = Math.min(BAND, grid.rows() - top);
       float[] pixels = FigureDrawing.of(figures, new Bounds(0, top, grid.columns(), top + rows));
       for (int from = 0; from < pixels.length; from += 4) {

@@ -2,8 +2,12 @@ package app.diaphan.core.picture;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import app.diaphan.core.InvalidInput;
+import java.time.Duration;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -140,5 +144,29 @@ class SvgFiltersTest {
         DrawnSvg.whole(
             "<svg width='100' height='60'><marker id='m'/><path d='M0 0h9' marker-end='url(#m)'/><rect width='90' height='50' fill='#f00'/></svg>");
     assertEquals(RED, svg.at(40, 25));
+  }
+
+  /** Neither takes the memory that it asks for, nor the time. */
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "<filter id='f' filterUnits='userSpaceOnUse' width='1e6' height='1e6'><feConvolveMatrix kernelMatrix='0 0 0 0 1 0 0 0 0'/></filter>",
+        "<filter id='f'><feConvolveMatrix kernelUnitLength='1e-5' kernelMatrix='0 0 0 0 1 0 0 0 0'/></filter>"
+      })
+  void aMatrixOverMorePixelsThanThereIsRoomForIsCoarser(String filter) {
+    DrawnSvg svg =
+        DrawnSvg.of(filter + "<rect width='90' height='50' fill='#f00' filter='url(#f)'/>");
+    assertFalse(svg.picture().notes().isEmpty());
+  }
+
+  @Test
+  void aHugeMatrixIsGivenUpOnInTime() {
+    String matrix = "1 ".repeat(400 * 400);
+    String file =
+        "<filter id='f' filterUnits='userSpaceOnUse' width='3000' height='2000'><feConvolveMatrix order='400' kernelMatrix='"
+            + matrix
+            + "'/></filter><rect width='3000' height='2000' fill='#f00' filter='url(#f)'/>";
+    assertTimeoutPreemptively(
+        Duration.ofSeconds(60), () -> assertThrows(InvalidInput.class, () -> DrawnSvg.of(file)));
   }
 }
