@@ -6,10 +6,10 @@ public enum Orientation {
   MIRRORED(2),
   UPSIDE_DOWN(3),
   UPSIDE_DOWN_MIRRORED(4),
-  LEFT_SIDE_DOWN_MIRRORED(5),
-  LEFT_SIDE_DOWN(6),
-  RIGHT_SIDE_DOWN_MIRRORED(7),
-  RIGHT_SIDE_DOWN(8);
+  RIGHT_SIDE_DOWN_MIRRORED(5),
+  RIGHT_SIDE_DOWN(6),
+  LEFT_SIDE_DOWN_MIRRORED(7),
+  LEFT_SIDE_DOWN(8);
 
   private final int tag;
 
@@ -41,8 +41,8 @@ public enum Orientation {
     return switch (this) {
       case UPRIGHT, UPSIDE_DOWN_MIRRORED -> x;
       case MIRRORED, UPSIDE_DOWN -> width - 1 - x;
-      case LEFT_SIDE_DOWN_MIRRORED, LEFT_SIDE_DOWN -> y;
-      case RIGHT_SIDE_DOWN_MIRRORED, RIGHT_SIDE_DOWN -> height - 1 - y;
+      case RIGHT_SIDE_DOWN_MIRRORED, RIGHT_SIDE_DOWN -> y;
+      case LEFT_SIDE_DOWN_MIRRORED, LEFT_SIDE_DOWN -> height - 1 - y;
     };
   }
 
@@ -51,8 +51,8 @@ public enum Orientation {
     return switch (this) {
       case UPRIGHT, MIRRORED -> y;
       case UPSIDE_DOWN, UPSIDE_DOWN_MIRRORED -> height - 1 - y;
-      case LEFT_SIDE_DOWN_MIRRORED, RIGHT_SIDE_DOWN -> x;
-      case LEFT_SIDE_DOWN, RIGHT_SIDE_DOWN_MIRRORED -> width - 1 - x;
+      case RIGHT_SIDE_DOWN_MIRRORED, LEFT_SIDE_DOWN -> x;
+      case RIGHT_SIDE_DOWN, LEFT_SIDE_DOWN_MIRRORED -> width - 1 - x;
     };
   }
 }
