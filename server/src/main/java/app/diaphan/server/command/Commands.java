@@ -9,6 +9,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.function.Supplier;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -40,7 +41,10 @@ public final class Commands {
     Optional.ofNullable(arguments.length == 0 ? null : COMMANDS.get(arguments[0]))
         .ifPresentOrElse(
             wanted -> line.addSubcommand(arguments[0], wanted.get()),
-            () -> COMMANDS.forEach((name, command) -> line.addSubcommand(name, command.get())));
+            () ->
+                // By their names: a map has another order at each start.
+                new TreeMap<>(COMMANDS)
+                    .forEach((name, command) -> line.addSubcommand(name, command.get())));
     line.setCaseInsensitiveEnumValuesAllowed(true);
     // The launcher gives values of its own first; what is given after it counts.
     line.setOverwrittenOptionsAllowed(true);
