@@ -15,10 +15,6 @@ import app.diaphan.core.render.Rendering;
  * @param pixels premultiplied red, green, blue and alpha, 0–1, row by row
  */
 public record MarkPicture(int width, int height, float[] pixels) {
-  private static final double LEAST_SCALE = 0.001;
-
-  private static final double MOST_SCALE = 8;
-
   /**
    * Draws it anew at the size, so that it is as sharp as can be.
    *
@@ -34,14 +30,15 @@ public record MarkPicture(int width, int height, float[] pixels) {
               overlay.name()));
     }
     double scale = longerSide / Math.max(own.width(), own.height());
-    if (scale > MOST_SCALE) {
+    if (scale > Canvas.MOST_SCALE) {
       throw new InvalidInput(
           Sentence.of(
               "\"%s\" would be drawn more than %.0f times as large as it is; make the mark smaller.",
-              overlay.name(), MOST_SCALE));
+              overlay.name(), Canvas.MOST_SCALE));
     }
     Rendering drawn =
-        renderer.render(overlay, Canvas.scaled(overlay.frame(), Math.max(LEAST_SCALE, scale)));
+        renderer.render(
+            overlay, Canvas.scaled(overlay.frame(), Math.max(Canvas.LEAST_SCALE, scale)));
     Bounds part = drawn.drawn();
     if (part.empty()) {
       throw new InvalidInput(

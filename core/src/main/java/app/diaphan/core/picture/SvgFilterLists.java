@@ -22,9 +22,12 @@ final class SvgFilterLists {
 
   private static final Pattern UNFILTERED = Pattern.compile("|none|inherit|initial|unset");
 
-  /** What is done to an element after its filter, and where it lies, is the outermost group's. */
+  /**
+   * What is done to an element after its filter, where it lies and what others call it is the
+   * outermost group's.
+   */
   private static final List<String> OUTERMOST =
-      List.of("transform", "clip-path", "mask", "opacity", "display", "mix-blend-mode");
+      List.of("id", "transform", "clip-path", "mask", "opacity", "display", "mix-blend-mode");
 
   /** More are no picture of a person's. */
   private static final int MOST = 20;

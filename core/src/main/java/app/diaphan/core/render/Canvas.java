@@ -10,6 +10,10 @@ import java.awt.geom.AffineTransform;
  * picture on the stage.
  */
 public record Canvas(Frame frame, int width, int height) {
+  /** How many times as large as it is a frame may be drawn. */
+  public static final double LEAST_SCALE = 0.001;
+
+  public static final double MOST_SCALE = 8;
 
   public static Canvas of(Frame frame) {
     return new Canvas(frame, frame.width(), frame.height());
@@ -17,7 +21,7 @@ public record Canvas(Frame frame, int width, int height) {
 
   /** The frame at a share of its stored size, at least one pixel each way. */
   public static Canvas scaled(Frame frame, double scale) {
-    Require.between(0.001, 8, scale, "The scale of the picture");
+    Require.between(LEAST_SCALE, MOST_SCALE, scale, "The scale of the picture");
     return new Canvas(
         frame,
         (int) Math.max(1, Math.rint(frame.width() * scale)),

@@ -17,6 +17,7 @@ import app.diaphan.core.photograph.jpeg.JpegFile;
 import app.diaphan.core.picture.Orientation;
 import app.diaphan.core.picture.PictureReader;
 import app.diaphan.core.picture.RasterPicture;
+import app.diaphan.core.picture.TaggedJpeg;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.render.Renderer;
 import app.diaphan.core.type.ShippedFonts;
@@ -73,54 +74,7 @@ class MarkedPhotographTest {
     } finally {
       writer.dispose();
     }
-    return tagged(bytes.toByteArray(), tag);
-  }
-
-  /** With an EXIF segment of one entry: how the camera was held. */
-  private static byte[] tagged(byte[] jpeg, int tag) {
-    byte[] exif = {
-      (byte) 0xFF,
-      (byte) 0xE1,
-      0,
-      34,
-      'E',
-      'x',
-      'i',
-      'f',
-      0,
-      0,
-      'M',
-      'M',
-      0,
-      42,
-      0,
-      0,
-      0,
-      8,
-      0,
-      1,
-      1,
-      0x12,
-      0,
-      3,
-      0,
-      0,
-      0,
-      1,
-      0,
-      (byte) tag,
-      0,
-      0,
-      0,
-      0,
-      0,
-      0
-    };
-    ByteArrayOutputStream all = new ByteArrayOutputStream();
-    all.write(jpeg, 0, 2);
-    all.writeBytes(exif);
-    all.write(jpeg, 2, jpeg.length - 2);
-    return all.toByteArray();
+    return TaggedJpeg.of(bytes.toByteArray(), tag);
   }
 
   private static RasterPicture seen(byte[] bytes) {

@@ -117,49 +117,7 @@ class RasterReaderTest {
       }
     }
     byte[] jpeg = encoded(image, "jpg");
-    byte[] exif = {
-      (byte) 0xff,
-      (byte) 0xe1,
-      0,
-      34,
-      'E',
-      'x',
-      'i',
-      'f',
-      0,
-      0,
-      'M',
-      'M',
-      0,
-      42,
-      0,
-      0,
-      0,
-      8,
-      0,
-      1,
-      1,
-      0x12,
-      0,
-      3,
-      0,
-      0,
-      0,
-      1,
-      0,
-      6,
-      0,
-      0,
-      0,
-      0,
-      0,
-      0
-    };
-    ByteArrayOutputStream turned = new ByteArrayOutputStream();
-    turned.write(jpeg, 0, 2);
-    turned.write(exif);
-    turned.write(jpeg, 2, jpeg.length - 2);
-    RasterPicture picture = RasterReader.read("photo.jpg", turned.toByteArray());
+    RasterPicture picture = RasterReader.read("photo.jpg", TaggedJpeg.of(jpeg, 6));
     assertEquals(32, picture.width());
     assertEquals(64, picture.height());
     // The white left side of the stored picture is at the top of the upright one.

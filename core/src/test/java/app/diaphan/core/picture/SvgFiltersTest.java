@@ -52,6 +52,16 @@ class SvgFiltersTest {
     assertEquals(List.of(128, 0, 0, 128), svg.at(45, 30));
   }
 
+  /** Shown again elsewhere, a part takes all its filters along. */
+  @Test
+  void whatIsUsedAgainKeepsItsList() {
+    DrawnSvg svg =
+        DrawnSvg.of(
+            "<rect id='r' x='5' y='5' width='10' height='10' fill='#f00' transform='translate(20 0)' filter='invert(1) opacity(0.6)'/><use href='#r' y='30'/>");
+    assertEquals(List.of(0, 153, 153, 153), svg.at(30, 10));
+    assertEquals(List.of(0, 153, 153, 153), svg.at(30, 40));
+  }
+
   @ParameterizedTest
   @CsvSource({
     "invert(1), 51 255 255 255",
