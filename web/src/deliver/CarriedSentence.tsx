@@ -1,40 +1,35 @@
-import type { Carried, FileKind } from "../api/client";
+import type { Carried } from "../api/client";
 import { Choice } from "../ui/Choice";
 import { ColourField } from "../ui/ColourField";
 
 interface Props {
-  format: FileKind["format"];
+  /** A first value of each way that the format has. */
+  carries: readonly Carried[];
   carried: Carried;
   onChange: (carried: Carried) => void;
 }
 
-function ofKind(kind: Carried["kind"]): Carried {
-  switch (kind) {
-    case "straight":
-      return { kind };
-    case "premultiplied":
-      return { kind, matte: "#000000" };
-    case "fill-and-key":
-      return { kind, shaped: false };
-    case "over-colour":
-      return { kind, ground: "#808080" };
-  }
-}
+const WORDS: Record<Carried["kind"], string> = {
+  straight: "straight alpha",
+  premultiplied: "premultiplied alpha",
+  "fill-and-key": "fill and key as two files",
+  "over-colour": "no alpha, laid over a colour",
+};
 
 /** How colours and alpha get into files. */
-export function CarriedSentence({ format, carried, onChange }: Props) {
+export function CarriedSentence({ carries, carried, onChange }: Props) {
   return (
     <>
       <Choice
         label="Alpha kind"
         value={carried.kind}
-        options={[
-          ["straight", "straight alpha"],
-          ...(format === "TIFF" ? [["premultiplied", "premultiplied alpha"] as const] : []),
-          ["fill-and-key", "fill and key as two files"],
-          ["over-colour", "no alpha, laid over a colour"],
-        ]}
-        onChange={(kind) => onChange(ofKind(kind))}
+        options={carries.map(({ kind }) => [kind, WORDS[kind]] as const)}
+        onChange={(kind) => {
+          const chosen = carries.find((one) => one.kind === kind);
+          if (chosen) {
+            onChange(chosen);
+          }
+        }}
       />
       {carried.kind === "premultiplied" && (
         <>

@@ -3,6 +3,7 @@ import { Choice } from "../ui/Choice";
 import { NumberField } from "../ui/NumberField";
 import { CarriedSentence } from "./CarriedSentence";
 import { PackingSentence } from "./PackingSentence";
+import { inFormat, useFileFormats } from "./useFileFormats";
 
 interface Props {
   file: FileKind;
@@ -16,6 +17,8 @@ interface Props {
 /** A kind of file as sentences with values to change. */
 export function FileSentences({ file, frame, plan, onChange }: Props) {
   const { extent, format } = file;
+  const formats = useFileFormats();
+  const own = formats.find((one) => one.format === format);
   return (
     <>
       <p>
@@ -72,18 +75,13 @@ export function FileSentences({ file, frame, plan, onChange }: Props) {
         <Choice
           label="File format"
           value={format}
-          options={[
-            ["PNG", "PNG"],
-            ["TIFF", "TIFF"],
-          ]}
-          onChange={(other) =>
-            onChange({
-              format: other,
-              ...(other === "PNG" && file.carried.kind === "premultiplied"
-                ? { carried: { kind: "straight" as const } }
-                : {}),
-            })
-          }
+          options={formats.map((one) => [one.format, one.words] as const)}
+          onChange={(other) => {
+            const chosen = formats.find((one) => one.format === other);
+            if (chosen) {
+              onChange(inFormat(file, chosen));
+            }
+          }}
         />{" "}
         of{" "}
         <Choice
@@ -97,13 +95,18 @@ export function FileSentences({ file, frame, plan, onChange }: Props) {
         />{" "}
         a channel with{" "}
         <CarriedSentence
-          format={format}
+          carries={own?.carries ?? []}
           carried={file.carried}
           onChange={(carried) => onChange({ carried })}
         />
         .
       </p>
-      <PackingSentence file={file} dots={frame.dotsPerInch} onChange={onChange} />
+      <PackingSentence
+        file={file}
+        compressions={own?.compressions ?? []}
+        dots={frame.dotsPerInch}
+        onChange={onChange}
+      />
     </>
   );
 }

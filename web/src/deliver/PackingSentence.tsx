@@ -1,37 +1,42 @@
-import type { FileKind } from "../api/client";
+import type { Compression, FileKind } from "../api/client";
 import { Choice } from "../ui/Choice";
 import { NumberField } from "../ui/NumberField";
 
 interface Props {
   file: FileKind;
+  /** Those that the format has a choice of. */
+  compressions: readonly Compression[];
   /** The dots per inch of the frame that the file is for. */
   dots: number;
   onChange: (change: Partial<FileKind>) => void;
 }
 
+const WORDS: Record<Compression, string> = {
+  DEFLATE: "Deflated",
+  LZW: "Packed by LZW",
+  NONE: "Not compressed",
+};
+
 /** What is rarely changed about a file. */
-export function PackingSentence({ file, dots, onChange }: Props) {
+export function PackingSentence({ file, compressions, dots, onChange }: Props) {
   const { resolution } = file;
-  const png = file.format === "PNG";
+  const only = compressions.length === 1 ? compressions[0] : undefined;
+  const compression = only ?? file.compression;
   return (
     <details className="text-sm">
       <summary className="cursor-pointer opacity-80">Compression, dither, resolution</summary>
       <p>
-        {png ? (
-          "Deflated"
+        {only ? (
+          WORDS[only]
         ) : (
           <Choice
             label="Compression"
             value={file.compression}
-            options={[
-              ["DEFLATE", "Deflated"],
-              ["LZW", "Packed by LZW"],
-              ["NONE", "Not compressed"],
-            ]}
+            options={compressions.map((one) => [one, WORDS[one]] as const)}
             onChange={(compression) => onChange({ compression })}
           />
         )}
-        {(png || file.compression === "DEFLATE") && (
+        {compression === "DEFLATE" && (
           <>
             {" "}
             at level{" "}

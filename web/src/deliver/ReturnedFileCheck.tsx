@@ -27,7 +27,7 @@ export function ReturnedFileCheck(props: { packageId: number; overlayId: number 
       answer(api.GET("/api/overlays/{id}/deliveries", { params: { path: { id: overlayId } } })),
   });
   const sendable = history.data?.find(
-    (one) => one.state === "DONE" && one.fileName.endsWith(".png"),
+    (one) => one.state === "DONE" && one.target.file.format === "PNG",
   );
   const ask = async (asked: Promise<ReturnedFile>) => {
     setBusy(true);

@@ -15,6 +15,7 @@ import { FolderPath } from "./DeliveryFolder";
 import { FileSentences } from "./FileSentences";
 import { atTarget } from "./retarget";
 import { namedAfter } from "./targetName";
+import { useFileFormats } from "./useFileFormats";
 
 interface Props {
   target: NamedTarget;
@@ -125,6 +126,7 @@ function NameSentence({ target, plan, onChange }: Omit<Props, "overlay" | "targe
     queryFn: () => answer(api.GET("/api/name-tokens")),
     staleTime: Infinity,
   });
+  const formats = useFileFormats();
   return (
     <>
       <label className="mt-1 flex items-baseline gap-2">
@@ -135,7 +137,9 @@ function NameSentence({ target, plan, onChange }: Omit<Props, "overlay" | "targe
           value={target.pattern}
           onChange={(event) => onChange({ ...target, pattern: event.target.value })}
         />
-        <span className="shrink-0">.{target.file.format === "PNG" ? "png" : "tif"}</span>
+        <span className="shrink-0">
+          .{formats.find((one) => one.format === target.file.format)?.extension}
+        </span>
       </label>
       <details className="text-xs leading-5">
         <summary className="cursor-pointer opacity-80">What names can hold</summary>

@@ -21,11 +21,13 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.PreparedStatement;
+import java.sql.ResultSet;
 import java.util.List;
 import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.context.ConfigurableApplicationContext;
 
@@ -105,7 +107,7 @@ class MigrationTest {
   }
 
   @ParameterizedTest
-  @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7})
+  @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7, 8, 9})
   void everythingIsThereAfterwardsAndABackupOfBefore(int version) throws Exception {
     old(version);
     try (ConfigurableApplicationContext server = ServerApplication.start(data, 0)) {
@@ -139,6 +141,39 @@ class MigrationTest {
       assertEquals(version, rows.getInt(1), "as it was before");
     }
     assertTrue(Files.exists(data.resolve("diaphan.mv.db.before-1")), "nothing is thrown away");
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "straight,     /there/a-key.png,  true,  /there/a-key.json",
+    "fill-and-key, /there/a-key.tif,  true,  /there/a.json",
+    "straight,     /there/a-key.png,  false, ''"
+  })
+  void whereASideFileLiesIsKeptOfDeliveriesBefore(
+      String carried, String path, boolean sidecar, String expected) throws Exception {
+    old(9);
+    try (Connection database = DriverManager.getConnection(url())) {
+      insert(
+          database,
+          Sentence.of(
+              "delivery (package_id, overlay_name, revision, target, file_name, path, state, sentence, started_at) values (1, 'A', 1, '{\"file\":{\"carried\":{\"kind\":\"%s\"},\"sidecar\":%s}}', 'a', '%s', 'DONE', '', now())",
+              carried, sidecar, path));
+    }
+    Flyway.configure()
+        .dataSource(url(), "", "")
+        .locations("classpath:db/migration")
+        .load()
+        .migrate();
+    try (Connection database = DriverManager.getConnection(url());
+        ResultSet found =
+            database
+                .createStatement()
+                .executeQuery("select coalesce(side_file, '') from delivery order by id desc")) {
+      assertTrue(found.next());
+      assertEquals(expected, found.getString(1));
+      assertTrue(found.next());
+      assertEquals("", found.getString(1));
+    }
   }
 
   @Test

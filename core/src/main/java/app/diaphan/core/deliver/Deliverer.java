@@ -3,7 +3,6 @@ package app.diaphan.core.deliver;
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
 import app.diaphan.core.file.Extent;
-import app.diaphan.core.file.FileFormat;
 import app.diaphan.core.file.FileKind;
 import app.diaphan.core.file.FilePart;
 import app.diaphan.core.overlay.Overlay;
@@ -13,9 +12,7 @@ import app.diaphan.core.render.Finding;
 import app.diaphan.core.render.Renderer;
 import app.diaphan.core.render.Rendering;
 import java.io.IOException;
-import java.io.InterruptedIOException;
 import java.nio.ByteBuffer;
-import java.nio.channels.FileChannel;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
@@ -23,8 +20,6 @@ import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.ExecutionException;
-import java.util.concurrent.FutureTask;
 import java.util.function.Function;
 
 /** Writes overlays to files. A file exists only once it was read back equal to the render. */
@@ -124,6 +119,7 @@ public final class Deliverer {
       Progress progress,
       FileReport[] report)
       throws IOException {
+    DeliveredFormat format = DeliveredFormat.of(target.file().format());
     RowChecks checks = new RowChecks(samples.height());
     FileHeader header =
         new FileHeader(
@@ -134,21 +130,17 @@ public final class Deliverer {
             target.file().extent() instanceof Extent.TrimmedExtent);
     return SafeFile.written(
         file,
-        channel -> {
-          switch (target.file().format()) {
-            case PNG ->
-                report[0] =
-                    writtenAndReadBack(
-                        channel, samples, header, target.file().level(), checks, progress);
-            case TIFF ->
-                new TiffWriter(samples, header, target.file(), checks).write(channel, progress);
-          }
-        },
+        channel ->
+            format
+                .write(channel, samples, header, target.file(), checks, progress)
+                .ifPresent(read -> report[0] = read),
         unnamed -> {
-          if (target.file().format() == FileFormat.TIFF) {
-            report[0] = readBack(() -> FileInspector.inspect(unnamed, equal(samples, checks)));
+          if (report[0] == null) {
+            report[0] =
+                ReadBack.read(
+                    () -> FileInspector.inspect(unnamed, ReadBack.equal(samples, checks)));
           }
-          held(report[0], samples, FileReport.AlphaFound.of(target.file().carried()));
+          ReadBack.held(report[0], samples, FileReport.AlphaFound.of(target.file().carried()));
         });
   }
 
@@ -213,85 +205,6 @@ public final class Deliverer {
                     found.top(),
                     found.left() + found.width(),
                     found.top() + found.height()));
-  }
-
-  /** Reads the file back while it is written: both cores have work to the end. */
-  private static FileReport writtenAndReadBack(
-      FileChannel channel,
-      SampleRows samples,
-      FileHeader header,
-      int level,
-      RowChecks checks,
-      Progress progress)
-      throws IOException {
-    FollowedFile followed = new FollowedFile(channel);
-    FutureTask<FileReport> reading =
-        new FutureTask<>(() -> readBack(() -> PngReadBack.of(followed, equal(samples, checks))));
-    Thread.ofPlatform().daemon().name("reading back").start(reading);
-    try {
-      new PngWriter(samples, header, level, checks).write(followed, progress);
-      followed.end();
-    } finally {
-      followed.giveUp(); // Of no effect once it has ended.
-    }
-    try {
-      return reading.get();
-    } catch (ExecutionException e) {
-      if (e.getCause() instanceof IOException broken) {
-        throw broken;
-      }
-      throw e.getCause() instanceof DeliveryFailed failed ? failed : unreadable(e.getCause());
-    } catch (InterruptedException e) {
-      Thread.currentThread().interrupt();
-      throw new InterruptedIOException("it was called off");
-    }
-  }
-
-  /** Refuses rows that are not those noted while they were written. */
-  private static FileInspector.RowVisitor equal(SampleRows samples, RowChecks checks) {
-    return (y, row, at, length) -> {
-      if (length != samples.bytesPerRow() || !checks.same(y, row, at, length)) {
-        throw new DeliveryFailed(
-            Sentence.of(
-                "Line %d of the written file was not read back as it was drawn, so the file was not kept. Deliver again; if it happens twice, check the disk.",
-                y + 1));
-      }
-    };
-  }
-
-  @FunctionalInterface
-  private interface Reading {
-    FileReport report() throws IOException;
-  }
-
-  private static FileReport readBack(Reading reading) throws IOException {
-    try {
-      return reading.report();
-    } catch (DeliveryFailed e) {
-      throw e;
-    } catch (RuntimeException e) {
-      throw unreadable(e);
-    }
-  }
-
-  private static DeliveryFailed unreadable(Throwable e) {
-    return new DeliveryFailed(
-        "The written file could not be read back, so it was not kept. Deliver again; if it happens twice, check the disk.",
-        e);
-  }
-
-  /** Refuses a file that says something else of itself than was asked for. */
-  private static void held(FileReport report, SampleRows samples, FileReport.AlphaFound expected) {
-    if (report.height() != samples.height()
-        || report.width() != samples.width()
-        || report.bits() != samples.depth().bits()
-        || report.channels() != samples.channels()
-        || report.alpha() != expected) {
-      throw new DeliveryFailed(
-          Sentence.of(
-              "The written file says \"%s\" of itself, which is not what was asked for; it was not kept.",
-              report.inWords()));
-    }
   }
 
   private static String reason(IOException e) {

@@ -2,15 +2,18 @@ package app.diaphan.core.deliver;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
+import app.diaphan.core.file.FileFormat;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.BasicFileAttributes;
 import java.nio.file.attribute.FileTime;
+import java.util.Arrays;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
-/** Reads PNG and TIFF files back by decoders that share no code with our writers. */
+/** Reads delivered files back by decoders that share no code with our writers. */
 public final class FileInspector {
   private FileInspector() {}
 
@@ -29,7 +32,8 @@ public final class FileInspector {
   }
 
   /**
-   * @throws InvalidInput if the file is no PNG or TIFF, is damaged, or is changed meanwhile
+   * @throws InvalidInput if the file is of no format that is delivered, is damaged, or is changed
+   *     meanwhile
    */
   public static FileReport inspect(Path file) throws IOException {
     return inspect(file, (y, samples, at, length) -> {});
@@ -58,17 +62,23 @@ public final class FileInspector {
   }
 
   private static FileReport read(Path file, RowVisitor visitor) throws IOException {
-    byte[] start = new byte[4];
+    byte[] start = new byte[DeliveredFormat.BEGINS_WITH];
     try (InputStream stream = Files.newInputStream(file)) {
-      stream.readNBytes(start, 0, 4);
+      stream.readNBytes(start, 0, start.length);
     }
+    DeliveredFormat format =
+        DeliveredFormat.beginning(start)
+            .orElseThrow(
+                () ->
+                    new InvalidInput(
+                        Sentence.of(
+                            "\"%s\" is neither %s file.",
+                            file.getFileName(),
+                            Arrays.stream(FileFormat.values())
+                                .map(one -> "a " + one.words())
+                                .collect(Collectors.joining(" nor ")))));
     try {
-      if (start[0] == (byte) 0x89 && start[1] == 'P') {
-        return PngInspection.of(file, visitor);
-      }
-      if (start[0] == 'M' && start[1] == 'M' || start[0] == 'I' && start[1] == 'I') {
-        return TiffInspection.of(file, visitor);
-      }
+      return format.inspect(file, visitor);
     } catch (RuntimeException e) {
       if (e instanceof DeliveryFailed) {
         throw e;
@@ -79,7 +89,5 @@ public final class FileInspector {
               file.getFileName(), e.getMessage()),
           e);
     }
-    throw new InvalidInput(
-        Sentence.of("\"%s\" is neither a PNG nor a TIFF file.", file.getFileName()));
   }
 }

@@ -1,6 +1,6 @@
 package app.diaphan.core.file;
 
-/** How a TIFF file's pixels are packed. PNG files are always deflated. */
+/** How a file's pixels are packed; which of them a format has is told by {@link FileFormat}. */
 public enum Compression {
   NONE,
   LZW,

@@ -1,13 +1,12 @@
 package app.diaphan.core.file;
 
-import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Require;
 import java.util.List;
 
 /**
  * What kind of file is delivered.
  *
- * @param compression of a TIFF file
+ * @param compression where the format has a choice of them
  * @param level of deflating, 1 (quick) to 9 (small)
  * @param dither whether 8-bit files break up soft ramps by an ordered pattern
  * @param sidecar whether a JSON file beside it says what it is and where it lies on its frame
@@ -31,10 +30,7 @@ public record FileKind(
     Require.present(compression, "The target's compression");
     Require.between(1, 9, level, "The compression level");
     Require.present(resolution, "The target's dots per inch");
-    if (format == FileFormat.PNG && carried instanceof Carried.Premultiplied) {
-      throw new InvalidInput(
-          "A PNG file's alpha is always straight; choose TIFF for premultiplied alpha.");
-    }
+    format.require(carried);
   }
 
   /**

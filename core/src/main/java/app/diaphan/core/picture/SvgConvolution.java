@@ -39,10 +39,10 @@ final class SvgConvolution extends ConvolveMatrixRable8Bit {
   private static final double MOST_PIXELS = 2_000_000;
 
   /**
-   * Of weights with pixels. A large matrix over many pixels would take hours; counted, not timed, so
-   * that a file is drawn on a slow machine too.
+   * Of weights with pixels. A large matrix over many pixels would take hours; counted, not timed,
+   * so that a file is drawn on a slow machine too.
    */
-  private static final double MOST_PRODUCTS = 400_000_000;
+  private static final double MOST_PRODUCTS = 200_000_000;
 
   private SvgConvolution(Filter source) {
     super(source);

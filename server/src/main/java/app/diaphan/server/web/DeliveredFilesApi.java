@@ -2,7 +2,6 @@ package app.diaphan.server.web;
 
 import app.diaphan.core.Digest;
 import app.diaphan.core.Sentence;
-import app.diaphan.core.file.Carried;
 import app.diaphan.server.deliver.AsDelivered;
 import app.diaphan.server.deliver.DeliveryService;
 import app.diaphan.server.report.ReportJson;
@@ -67,9 +66,7 @@ class DeliveredFilesApi {
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, attachment(delivery.fileName()))
         .contentType(
-            delivery.fileName().endsWith(".png")
-                ? MediaType.IMAGE_PNG
-                : MediaType.parseMediaType("image/tiff"))
+            MediaType.parseMediaType(DeliveryStatus.targetOf(delivery).file().format().mediaType()))
         .body(new FileSystemResource(file));
   }
 
@@ -94,11 +91,14 @@ class DeliveredFilesApi {
                   if (names.add(file.fileName())) {
                     addAsReported(zip, file);
                   }
-                  Path side = sideFile(file);
-                  if (Files.isRegularFile(side, LinkOption.NOFOLLOW_LINKS)
-                      && names.add(side.getFileName().toString())) {
-                    zip.putNextEntry(new ZipEntry(side.getFileName().toString()));
-                    Files.copy(side, zip);
+                  Optional<Path> side =
+                      file.sideFile()
+                          .map(Path::of)
+                          .filter(path -> Files.isRegularFile(path, LinkOption.NOFOLLOW_LINKS))
+                          .filter(path -> names.add(path.getFileName().toString()));
+                  if (side.isPresent()) {
+                    zip.putNextEntry(new ZipEntry(side.get().getFileName().toString()));
+                    Files.copy(side.get(), zip);
                     zip.closeEntry();
                   }
                 }
@@ -112,22 +112,6 @@ class DeliveredFilesApi {
                   zip.closeEntry();
                 }
               }
-            });
-  }
-
-  /** Where the file lies that says where another lies; for old deliveries as it was named then. */
-  private static Path sideFile(DeliveryEntity delivery) {
-    return delivery
-        .sideFile()
-        .map(Path::of)
-        .orElseGet(
-            () -> {
-              String name = delivery.fileName().replaceFirst("\\.(png|tif)$", "");
-              if (DeliveryStatus.targetOf(delivery).file().carried()
-                  instanceof Carried.FillAndKey) {
-                name = name.replaceFirst("-(fill|key)$", "");
-              }
-              return Path.of(delivery.path()).resolveSibling(name + ".json");
             });
   }
 

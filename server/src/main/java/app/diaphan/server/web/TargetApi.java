@@ -1,5 +1,8 @@
 package app.diaphan.server.web;
 
+import app.diaphan.core.file.Carried;
+import app.diaphan.core.file.Compression;
+import app.diaphan.core.file.FileFormat;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Reframed;
 import app.diaphan.core.overlay.retarget.Retargeting;
@@ -35,6 +38,21 @@ class TargetApi {
   }
 
   record NameTokenMeaning(String written, String meaning) {}
+
+  /**
+   * What files of a format are called and can hold.
+   *
+   * @param extension without the dot
+   * @param carries a first value of each way in which they carry colours and alpha
+   * @param compressions that can be chosen
+   */
+  record FormatChoice(
+      FileFormat format,
+      String words,
+      String extension,
+      String mediaType,
+      List<Carried> carries,
+      List<Compression> compressions) {}
 
   record ToRetarget(Overlay overlay, NamedTarget target) {}
 
@@ -75,6 +93,22 @@ class TargetApi {
   List<NameTokenMeaning> nameTokens() {
     return Arrays.stream(NameToken.values())
         .map(token -> new NameTokenMeaning(token.written(), token.meaning()))
+        .toList();
+  }
+
+  /** The formats of files that are delivered. */
+  @GetMapping("/file-formats")
+  List<FormatChoice> fileFormats() {
+    return Arrays.stream(FileFormat.values())
+        .map(
+            format ->
+                new FormatChoice(
+                    format,
+                    format.words(),
+                    format.extension(),
+                    format.mediaType(),
+                    format.carries(),
+                    format.compressions()))
         .toList();
   }
 
