@@ -11,9 +11,12 @@ public final class Contrast {
 
   /** Of the colours as if both were solid. */
   public static double ratio(Colour one, Colour other) {
-    double a = luminance(one);
-    double b = luminance(other);
-    return (Math.max(a, b) + 0.05) / (Math.min(a, b) + 0.05);
+    return ratio(luminance(one), luminance(other));
+  }
+
+  /** Of two relative luminances. */
+  public static double ratio(double one, double other) {
+    return (Math.max(one, other) + 0.05) / (Math.min(one, other) + 0.05);
   }
 
   /** Relative luminance, 0–1. */
@@ -22,7 +25,7 @@ public final class Contrast {
   }
 
   /** Of channels 0–1. */
-  static double luminance(double red, double green, double blue) {
+  public static double luminance(double red, double green, double blue) {
     return 0.2126 * linear(red) + 0.7152 * linear(green) + 0.0722 * linear(blue);
   }
 
