@@ -1,5 +1,7 @@
 package app.diaphan.core.photograph.jpeg;
 
+import java.util.Arrays;
+
 /**
  * From a block's coefficients to its samples and back, by the transform's own formula (ITU-T T.81,
  * A.3.3) in floating point.
@@ -56,6 +58,10 @@ final class BlockTransform {
    * @param samples row by row, about 0
    */
   static void toSamples(short[] coefficients, int[] steps, double[] samples) {
+    if (flat(coefficients)) {
+      Arrays.fill(samples, coefficients[0] * steps[0] / (double) SIDE);
+      return;
+    }
     double[] frequencies = new double[samples.length];
     for (int i = 0; i < coefficients.length; i++) {
       frequencies[ZIGZAG[i]] = coefficients[i] * steps[i];
@@ -79,6 +85,15 @@ final class BlockTransform {
         samples[y * SIDE + x] = sum;
       }
     }
+  }
+
+  private static boolean flat(short[] coefficients) {
+    for (int i = 1; i < coefficients.length; i++) {
+      if (coefficients[i] != 0) {
+        return false;
+      }
+    }
+    return true;
   }
 
   /** The other way round, to the nearest steps. */

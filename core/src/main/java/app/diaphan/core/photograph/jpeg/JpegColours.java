@@ -63,6 +63,36 @@ public enum JpegColours {
         };
   }
 
+  /**
+   * The other way round.
+   *
+   * @param components about 0, a plane for each
+   * @param from the place in them
+   * @param to takes grey, or red, green and blue, 0–1
+   */
+  void colour(float[][] components, int from, float[] to, int at) {
+    float first = components[0][from] + 128;
+    switch (this) {
+      case GREY -> to[at] = share(first);
+      case RED_GREEN_BLUE -> {
+        for (int c = 0; c < 3; c++) {
+          to[at + c] = share(components[c][from] + 128);
+        }
+      }
+      case BRIGHTNESS_AND_DIFFERENCES -> {
+        float blue = components[1][from];
+        float red = components[2][from];
+        to[at] = share(first + 1.402f * red);
+        to[at + 1] = share(first - 0.344136f * blue - 0.714136f * red);
+        to[at + 2] = share(first + 1.772f * blue);
+      }
+    }
+  }
+
+  private static float share(float sample) {
+    return Math.clamp(sample / 255, 0f, 1f);
+  }
+
   /** What stands for 0 in a component's samples, which are coded about 0. */
   double zero(int component) {
     return this == BRIGHTNESS_AND_DIFFERENCES && component > 0 ? 0 : -128;

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 /**
@@ -65,6 +66,25 @@ public final class JpegFile {
    */
   public Coefficients coefficients(int component) {
     return coefficients.get(component);
+  }
+
+  /**
+   * The same coefficients with other segments before the first scan.
+   *
+   * @param change given those that are there, in their order; tables and the frame's have to stay
+   *     among them in theirs
+   */
+  public JpegFile withSegments(UnaryOperator<List<Segment>> change) {
+    List<Segment> before = new ArrayList<>();
+    int at = 0;
+    while (parts.get(at) instanceof Part.Kept(Segment segment)) {
+      before.add(segment);
+      at++;
+    }
+    List<Part> changed = new ArrayList<>();
+    change.apply(List.copyOf(before)).forEach(one -> changed.add(new Part.Kept(one)));
+    changed.addAll(parts.subList(at, parts.size()));
+    return new JpegFile(frame, List.copyOf(changed), coefficients, quantization, afterEnd);
   }
 
   /** The segments that are kept as they are, in their order. */
