@@ -27,6 +27,11 @@ public enum Orientation {
     return UPRIGHT;
   }
 
+  /** The number that stands for it. */
+  public int tag() {
+    return tag;
+  }
+
   /** Whether what is stored is as wide as the picture is high. */
   public boolean sideways() {
     return tag >= 5;

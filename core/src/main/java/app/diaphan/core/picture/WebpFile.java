@@ -9,7 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 
 /** The container of WebP files (RFC 9649): chunks of four letters, a length and content. */
-final class WebpFile {
+public final class WebpFile {
   private static final int HEAD = 12;
   private static final int ALPHA = 0x10;
 
@@ -24,7 +24,7 @@ final class WebpFile {
   record Frame(CanvasPlace place, byte[] still) {}
 
   /** None if it is another kind of file. */
-  static Optional<WebpFile> of(byte[] bytes) {
+  public static Optional<WebpFile> of(byte[] bytes) {
     boolean webp =
         bytes.length > HEAD
             && new String(bytes, 0, 4, StandardCharsets.ISO_8859_1).equals("RIFF")
@@ -49,6 +49,26 @@ final class WebpFile {
       bytes.position(Math.min(bytes.limit(), bytes.position() + length + length % 2));
     }
     return chunks;
+  }
+
+  /**
+   * A chunk's content.
+   *
+   * @param name four letters
+   */
+  public Optional<byte[]> chunk(String name) {
+    return Optional.ofNullable(chunks.get(name))
+        .map(
+            content -> {
+              byte[] bytes = new byte[content.limit()];
+              content.duplicate().get(0, bytes);
+              return bytes;
+            });
+  }
+
+  /** Whether it is a series of pictures. */
+  public boolean animated() {
+    return chunks.containsKey("ANMF");
   }
 
   /** The profile that the decoder leaves to us. */

@@ -1,6 +1,8 @@
 package app.diaphan.core.photograph.jpeg;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 
 /**
  * A marker of a JPEG file and what belongs to it (ITU-T T.81, annex B).
@@ -22,7 +24,7 @@ public record Segment(int marker, byte[] data) {
   static final int START = 0xD8;
   static final int END = 0xD9;
   static final int SCAN = 0xDA;
-  static final int QUANTIZATION_TABLES = 0xDB;
+  public static final int QUANTIZATION_TABLES = 0xDB;
   static final int NUMBER_OF_LINES = 0xDC;
   static final int RESTART_INTERVAL = 0xDD;
 
@@ -30,6 +32,26 @@ public record Segment(int marker, byte[] data) {
   public static final int APPLICATION = 0xE0;
 
   public static final int COMMENT = 0xFE;
+
+  /** Those of a file before its first scan, as far as they can be read. */
+  public static List<Segment> beforeScans(byte[] file) {
+    List<Segment> segments = new ArrayList<>();
+    int at = 2;
+    while (at + 4 <= file.length && file[at] == (byte) 0xFF) {
+      int marker = file[at + 1] & 0xFF;
+      int length = (file[at + 2] & 0xFF) << 8 | file[at + 3] & 0xFF;
+      if (marker == 0xFF) {
+        at++;
+        continue;
+      }
+      if (marker == SCAN || marker < BASELINE || length < 2 || at + 2 + length > file.length) {
+        break;
+      }
+      segments.add(new Segment(marker, Arrays.copyOfRange(file, at + 4, at + 2 + length)));
+      at += 2 + length;
+    }
+    return segments;
+  }
 
   /** An unsigned byte of its data. */
   int at(int place) throws NotByBlocks {

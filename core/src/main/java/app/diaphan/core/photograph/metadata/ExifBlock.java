@@ -4,14 +4,13 @@ import app.diaphan.core.picture.Orientation;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Optional;
-import org.apache.commons.imaging.FormatCompliance;
 import org.apache.commons.imaging.bytesource.ByteSource;
 import org.apache.commons.imaging.formats.tiff.JpegImageData;
-import org.apache.commons.imaging.formats.tiff.TiffContents;
 import org.apache.commons.imaging.formats.tiff.TiffDirectory;
 import org.apache.commons.imaging.formats.tiff.TiffField;
 import org.apache.commons.imaging.formats.tiff.TiffImageMetadata;
-import org.apache.commons.imaging.formats.tiff.TiffReader;
+import org.apache.commons.imaging.formats.tiff.TiffImageParser;
+import org.apache.commons.imaging.formats.tiff.TiffImagingParameters;
 import org.apache.commons.imaging.formats.tiff.constants.TiffDirectoryConstants;
 import org.apache.commons.imaging.formats.tiff.constants.TiffTagConstants;
 import org.apache.commons.imaging.formats.tiff.taginfos.TagInfoAscii;
@@ -27,9 +26,7 @@ final class ExifBlock {
 
   static Orientation orientation(byte[] exif) {
     try {
-      TiffField field =
-          new TiffImageMetadata(contents(exif))
-              .findField(TiffTagConstants.TIFF_TAG_ORIENTATION, true);
+      TiffField field = read(exif).findField(TiffTagConstants.TIFF_TAG_ORIENTATION, true);
       return field == null ? Orientation.UPRIGHT : Orientation.ofTag(field.getIntValue());
     } catch (IOException | RuntimeException e) {
       return Orientation.UPRIGHT; // What cannot be read says nothing.
@@ -38,12 +35,8 @@ final class ExifBlock {
 
   static boolean thumbnail(byte[] exif) {
     try {
-      TiffContents contents = contents(exif);
-      return contents.directories.stream()
-          .anyMatch(
-              directory ->
-                  directory.type == TiffDirectoryConstants.DIRECTORY_TYPE_SUB
-                      && pictured(directory));
+      TiffDirectory small = read(exif).findDirectory(TiffDirectoryConstants.DIRECTORY_TYPE_SUB);
+      return small != null && pictured(small);
     } catch (IOException | RuntimeException e) {
       return false;
     }
@@ -53,9 +46,10 @@ final class ExifBlock {
     return directory.getJpegImageData() != null || directory.getTiffImageData() != null;
   }
 
-  private static TiffContents contents(byte[] exif) throws IOException {
-    return new TiffReader(false)
-        .readDirectories(ByteSource.array(exif), true, FormatCompliance.getDefault());
+  private static TiffImageMetadata read(byte[] exif) throws IOException {
+    TiffImagingParameters lenient = new TiffImagingParameters();
+    lenient.setStrict(false);
+    return (TiffImageMetadata) new TiffImageParser().getMetadata(ByteSource.array(exif), lenient);
   }
 
   /**
@@ -65,10 +59,7 @@ final class ExifBlock {
   static byte[] changed(Optional<byte[]> exif, Credit credit, Optional<byte[]> thumbnail)
       throws IOException {
     try {
-      TiffOutputSet set =
-          exif.isPresent()
-              ? new TiffImageMetadata(contents(exif.get())).getOutputSet()
-              : new TiffOutputSet();
+      TiffOutputSet set = exif.isPresent() ? read(exif.get()).getOutputSet() : new TiffOutputSet();
       TiffOutputDirectory root = set.getOrCreateRootDirectory();
       put(root, TiffTagConstants.TIFF_TAG_COPYRIGHT, credit.copyright());
       put(root, TiffTagConstants.TIFF_TAG_ARTIST, credit.creator());
@@ -80,6 +71,22 @@ final class ExifBlock {
       return written(exif, set);
     } catch (RuntimeException e) {
       throw new IOException(e);
+    }
+  }
+
+  /** With a tag that says that the picture lies as it is stored; empty if that cannot be said. */
+  static Optional<byte[]> upright(byte[] exif) {
+    if (orientation(exif) == Orientation.UPRIGHT) {
+      return Optional.of(exif);
+    }
+    try {
+      TiffOutputSet set = read(exif).getOutputSet();
+      TiffOutputDirectory root = set.getOrCreateRootDirectory();
+      root.removeField(TiffTagConstants.TIFF_TAG_ORIENTATION);
+      root.add(TiffTagConstants.TIFF_TAG_ORIENTATION, (short) Orientation.UPRIGHT.tag());
+      return Optional.of(written(Optional.of(exif), set));
+    } catch (IOException | RuntimeException e) {
+      return Optional.empty();
     }
   }
 

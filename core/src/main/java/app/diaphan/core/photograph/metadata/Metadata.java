@@ -30,6 +30,11 @@ public record Metadata(
     return exif.filter(ExifBlock::thumbnail).isPresent();
   }
 
+  /** For pixels that were turned. */
+  public Metadata upright() {
+    return new Metadata(exif.flatMap(ExifBlock::upright), resources, xmp, profile);
+  }
+
   /** For pixels in another colour space. */
   public Metadata withProfile(Optional<byte[]> other) {
     return new Metadata(exif, resources, xmp, other);

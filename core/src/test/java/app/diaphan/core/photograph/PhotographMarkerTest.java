@@ -1,6 +1,7 @@
 package app.diaphan.core.photograph;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertInstanceOf;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -13,7 +14,9 @@ import app.diaphan.core.memory.Memory;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.PinPoint;
 import app.diaphan.core.overlay.Place;
-import app.diaphan.core.photograph.jpeg.JpegFile;
+import app.diaphan.core.photograph.file.PhotographFormat;
+import app.diaphan.core.photograph.file.Photographs;
+import app.diaphan.core.photograph.metadata.Credit;
 import app.diaphan.core.picture.Orientation;
 import app.diaphan.core.picture.PictureReader;
 import app.diaphan.core.picture.RasterPicture;
@@ -27,20 +30,26 @@ import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageWriteParam;
 import javax.imageio.ImageWriter;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Overlays put on photographs that cameras held in every way. */
-class MarkedPhotographTest {
+class PhotographMarkerTest {
   private static final int STORED_WIDTH = 240;
   private static final int STORED_HEIGHT = 160;
+
+  @TempDir Path folder;
 
   private final Renderer renderer =
       new Renderer(ShippedFonts.shelf(), name -> Optional.empty(), Memory.NONE);
@@ -52,9 +61,13 @@ class MarkedPhotographTest {
         Samples.box("box", Place.at(PinPoint.TOP_LEFT, Area.FRAME, 90, 60), 120, 60));
   }
 
-  private static Hanging hanging(PinPoint pin, double opacity) {
-    return new Hanging(
-        pin, new Measure.OfShorterSide(0.25), new Measure.OfShorterSide(0.05), opacity);
+  private static Marking marking(PinPoint pin, double opacity) {
+    return new Marking(
+        DressChoice.AS_DRAWN,
+        new Corner.At(pin),
+        new Measure.OfShorterSide(0.25),
+        new Measure.OfShorterSide(0.05),
+        opacity);
   }
 
   private static byte[] photograph(int width, int height, int tag) throws IOException {
@@ -81,10 +94,14 @@ class MarkedPhotographTest {
     return assertInstanceOf(RasterPicture.class, PictureReader.read("photograph.jpg", bytes));
   }
 
-  private static byte[] written(JpegFile file) throws IOException {
-    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-    file.write(bytes);
-    return bytes.toByteArray();
+  private Hung mark(Path from, Marking marking, Path to) throws IOException {
+    Upright photograph = new Upright(Photographs.open(from));
+    PhotographMarker marker = new PhotographMarker(renderer, new Dresses(mark(), Optional.empty()));
+    Hung hung = marker.hang(photograph, marking);
+    List<String> notes =
+        marker.write(photograph, marking, hung, Credit.AS_IT_IS, PhotographFormat.JPEG, to);
+    assertEquals(List.of(), notes);
+    return hung;
   }
 
   @ParameterizedTest
@@ -94,16 +111,15 @@ class MarkedPhotographTest {
     byte[] bytes = photograph(STORED_WIDTH, STORED_HEIGHT, orientation.ordinal() + 1);
     RasterPicture before = seen(bytes);
     assertEquals(orientation.sideways(), before.height() > before.width());
-    JpegFile file = JpegFile.read(bytes);
-    Bounds place =
-        new MarkedPhotograph(renderer, mark(), hanging(PinPoint.BOTTOM_RIGHT, 1))
-            .lay(file, orientation);
+    Path taken = Files.write(folder.resolve("photograph.jpg"), bytes);
+    Path to = folder.resolve("marked.jpg");
+    Bounds place = mark(taken, marking(PinPoint.BOTTOM_RIGHT, 1), to).place();
     assertEquals(before.width() - 8, place.right());
     assertEquals(before.height() - 8, place.bottom());
     // Its edges lie where they lie on its frame, which may be within a pixel.
     assertEquals(40.5, place.width(), 0.5);
     assertEquals(20.5, place.height(), 0.5);
-    RasterPicture after = seen(written(file));
+    RasterPicture after = seen(Files.readAllBytes(to));
     MarkPicture mark = MarkPicture.of(renderer, mark(), 40);
     double sum = 0;
     for (int y = 0; y < before.height(); y++) {
@@ -133,14 +149,13 @@ class MarkedPhotographTest {
   @Test
   void itIsAsThinAsItIsTold() throws Exception {
     byte[] bytes = photograph(STORED_WIDTH, STORED_HEIGHT, 1);
-    JpegFile file = JpegFile.read(bytes);
-    Bounds place =
-        new MarkedPhotograph(renderer, mark(), hanging(PinPoint.CENTRE, 0.5))
-            .lay(file, Orientation.UPRIGHT);
+    Path taken = Files.write(folder.resolve("photograph.jpg"), bytes);
+    Path to = folder.resolve("marked.jpg");
+    Bounds place = mark(taken, marking(PinPoint.CENTRE, 0.5), to).place();
     assertEquals(100, place.left());
     assertEquals(70, place.top());
     RasterPicture before = seen(bytes);
-    RasterPicture after = seen(written(file));
+    RasterPicture after = seen(Files.readAllBytes(to));
     MarkPicture mark = MarkPicture.of(renderer, mark(), 40);
     int at = 4 * (80 * STORED_WIDTH + 120);
     for (int c = 0; c < 3; c++) {
@@ -152,12 +167,17 @@ class MarkedPhotographTest {
   @ParameterizedTest
   @ValueSource(ints = {1, 8, 37})
   void aPhotographWithoutRoomForTheMarkIsToldOf(int side) throws Exception {
-    JpegFile file = JpegFile.read(photograph(side, side, 1));
-    Hanging wide = new Hanging(PinPoint.LEFT, new Measure.Pixels(40), new Measure.Pixels(0), 1);
-    InvalidInput refused =
-        assertThrows(
-            InvalidInput.class,
-            () -> new MarkedPhotograph(renderer, mark(), wide).lay(file, Orientation.UPRIGHT));
+    Path from = Files.write(folder.resolve("photograph.jpg"), photograph(side, side, 1));
+    Marking wide =
+        new Marking(
+            DressChoice.AS_DRAWN,
+            new Corner.At(PinPoint.LEFT),
+            new Measure.Pixels(40),
+            new Measure.Pixels(0),
+            1);
+    Path to = folder.resolve("marked.jpg");
+    InvalidInput refused = assertThrows(InvalidInput.class, () -> mark(from, wide, to));
+    assertFalse(Files.exists(to));
     assertTrue(
         refused.getMessage().contains(side + " × " + side + " pixels, and the mark has 41 × 2"),
         refused.getMessage());

@@ -1,0 +1,117 @@
+package app.diaphan.core.photograph.file;
+
+import app.diaphan.core.photograph.metadata.Metadata;
+import app.diaphan.core.picture.RasterPicture;
+import java.util.List;
+import java.util.Optional;
+
+/** A photograph whose numbers cannot be kept: it was brought upright and to sRGB. */
+final class DecodedPhotograph extends RowPhotograph {
+  private final PhotographFormat format;
+  private final RasterPicture picture;
+  private final int bits;
+  private final Metadata metadata;
+  private final List<String> notes;
+
+  /**
+   * @param metadata as it is in the file
+   */
+  DecodedPhotograph(
+      PhotographFormat format,
+      RasterPicture picture,
+      int bits,
+      Metadata metadata,
+      List<String> notes) {
+    this.format = format;
+    this.picture = picture;
+    this.bits = bits > Byte.SIZE ? Short.SIZE : Byte.SIZE;
+    this.metadata = metadata.upright().withProfile(Optional.empty());
+    this.notes = List.copyOf(notes);
+  }
+
+  @Override
+  public PhotographFormat format() {
+    return format;
+  }
+
+  @Override
+  public int width() {
+    return picture.width();
+  }
+
+  @Override
+  public int height() {
+    return picture.height();
+  }
+
+  @Override
+  public int bits() {
+    return bits;
+  }
+
+  @Override
+  public OwnColours colours() {
+    return new OwnColours(Optional.empty(), false);
+  }
+
+  @Override
+  public Metadata metadata() {
+    return metadata;
+  }
+
+  @Override
+  public List<String> notes() {
+    return notes;
+  }
+
+  @Override
+  public RowSource rows() {
+    return new Rows();
+  }
+
+  private final class Rows implements RowSource {
+    private int y;
+
+    @Override
+    public int width() {
+      return picture.width();
+    }
+
+    @Override
+    public int height() {
+      return picture.height();
+    }
+
+    @Override
+    public int channels() {
+      return picture.hasAlpha() ? 4 : 3;
+    }
+
+    @Override
+    public int bits() {
+      return bits;
+    }
+
+    @Override
+    public void next(int[] row) {
+      int channels = channels();
+      for (int x = 0; x < picture.width(); x++) {
+        int from = 4 * (y * picture.width() + x);
+        float alpha = picture.value(from + 3);
+        for (int c = 0; c < 3; c++) {
+          float straight = alpha > 0 ? picture.value(from + c) / alpha : 0;
+          row[channels * x + c] = Math.round(Math.clamp(straight, 0f, 1f) * most());
+        }
+        if (channels == 4) {
+          row[4 * x + 3] = Math.round(alpha * most());
+        }
+      }
+      y++;
+    }
+
+    @Override
+    public void close() {
+      // It holds nothing.
+    }
+  }
+}

@@ -1,0 +1,55 @@
+package app.diaphan.core.photograph.file;
+
+import java.io.IOException;
+
+/** Rows for formats of 8 bits; where those cannot be clear either, over white. */
+final class EightBitRows implements RowSource {
+  private final RowSource source;
+  private final boolean opaque;
+  private final int[] wide;
+
+  EightBitRows(RowSource source, boolean opaque) {
+    this.source = source;
+    this.opaque = opaque;
+    wide = new int[source.width() * source.channels()];
+  }
+
+  @Override
+  public int width() {
+    return source.width();
+  }
+
+  @Override
+  public int height() {
+    return source.height();
+  }
+
+  @Override
+  public int channels() {
+    return opaque && source.alpha() ? source.channels() - 1 : source.channels();
+  }
+
+  @Override
+  public int bits() {
+    return Byte.SIZE;
+  }
+
+  @Override
+  public void next(int[] row) throws IOException {
+    source.next(wide);
+    float most = source.most();
+    int own = source.channels();
+    for (int x = 0; x < width(); x++) {
+      float alpha = opaque && source.alpha() ? wide[own * x + own - 1] / most : 1;
+      for (int c = 0; c < channels(); c++) {
+        float value = 1 - alpha + alpha * wide[own * x + c] / most;
+        row[channels() * x + c] = Math.round(255 * value);
+      }
+    }
+  }
+
+  @Override
+  public void close() throws IOException {
+    source.close();
+  }
+}

@@ -1,0 +1,47 @@
+package app.diaphan.core.photograph.file;
+
+import app.diaphan.core.raster.Bounds;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+
+/** A photograph that is read a row at a time, anew for each purpose, so that it may be large. */
+abstract non-sealed class RowPhotograph implements Photograph {
+  @Override
+  public List<float[]> parts(List<Bounds> parts) throws IOException {
+    List<float[]> found = new ArrayList<>();
+    for (Bounds part : parts) {
+      found.add(new float[3 * part.width() * part.height()]);
+    }
+    int last = parts.stream().mapToInt(Bounds::bottom).max().orElse(0);
+    try (RowSource rows = rows()) {
+      int[] row = new int[rows.width() * rows.channels()];
+      for (int y = 0; y < last; y++) {
+        rows.next(row);
+        for (int i = 0; i < parts.size(); i++) {
+          Bounds part = parts.get(i);
+          if (y >= part.top() && y < part.bottom()) {
+            float[] seen = Seen.pixels(rows, row, part.left(), part.right(), colours());
+            System.arraycopy(
+                seen, 0, found.get(i), 3 * (y - part.top()) * part.width(), seen.length);
+          }
+        }
+      }
+    }
+    return found;
+  }
+
+  @Override
+  public BufferedImage small(int longest) throws IOException {
+    Reduction reduction = new Reduction(width(), height(), longest);
+    try (RowSource rows = rows()) {
+      int[] row = new int[rows.width() * rows.channels()];
+      for (int y = 0; y < rows.height(); y++) {
+        rows.next(row);
+        reduction.row(Seen.straight(rows, row, 0, rows.width(), colours()));
+      }
+    }
+    return reduction.picture(colours());
+  }
+}

@@ -1,0 +1,89 @@
+package app.diaphan.core.photograph.file;
+
+import app.diaphan.core.photograph.metadata.Metadata;
+import app.diaphan.core.picture.WebpFile;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.util.List;
+import java.util.Optional;
+import javax.imageio.ImageIO;
+
+/**
+ * A still WebP file (RFC 9649). Its format cannot keep what is beside the mark: it is coded anew.
+ */
+final class WebpPhotograph extends RowPhotograph {
+  private final WebpFile file;
+  private final BufferedImage image;
+  private final Metadata metadata;
+
+  private WebpPhotograph(WebpFile file, BufferedImage image) {
+    this.file = file;
+    this.image = image;
+    metadata =
+        new Metadata(
+            file.chunk("EXIF").map(WebpPhotograph::plain),
+            Optional.empty(),
+            file.chunk("XMP "),
+            file.chunk("ICCP"));
+  }
+
+  static WebpPhotograph of(WebpFile file, byte[] bytes) throws IOException {
+    BufferedImage image = ImageIO.read(new ByteArrayInputStream(bytes));
+    if (image == null) {
+      throw new IOException("it cannot be read");
+    }
+    return new WebpPhotograph(file, image);
+  }
+
+  /** Some writers put the name before it that it has in JPEG files. */
+  private static byte[] plain(byte[] exif) {
+    boolean named = exif.length > 6 && exif[0] == 'E' && exif[4] == 0 && exif[5] == 0;
+    return named ? java.util.Arrays.copyOfRange(exif, 6, exif.length) : exif;
+  }
+
+  /** Whether its pixels are packed without a loss. */
+  boolean lossless() {
+    return file.chunk("VP8L").isPresent();
+  }
+
+  @Override
+  public PhotographFormat format() {
+    return PhotographFormat.WEBP;
+  }
+
+  @Override
+  public int width() {
+    return image.getWidth();
+  }
+
+  @Override
+  public int height() {
+    return image.getHeight();
+  }
+
+  @Override
+  public int bits() {
+    return Byte.SIZE;
+  }
+
+  @Override
+  public OwnColours colours() {
+    return OwnColours.of(metadata.profile(), 3);
+  }
+
+  @Override
+  public Metadata metadata() {
+    return metadata;
+  }
+
+  @Override
+  public List<String> notes() {
+    return List.of();
+  }
+
+  @Override
+  public RowSource rows() {
+    return new ImageRows(image);
+  }
+}
