@@ -65,7 +65,7 @@ final class DecodedPhotograph extends RowPhotograph {
   }
 
   @Override
-  public RowSource rows() {
+  RowSource decoded() {
     return new Rows();
   }
 

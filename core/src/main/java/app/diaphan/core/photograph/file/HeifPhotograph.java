@@ -134,7 +134,7 @@ final class HeifPhotograph extends RowPhotograph {
   }
 
   @Override
-  public RowSource rows() {
+  RowSource decoded() {
     return new ImageRows(image);
   }
 }

@@ -43,5 +43,5 @@ public sealed interface Photograph permits JpegPhotograph, RowPhotograph {
   BufferedImage small(int longest) throws IOException;
 
   /** All pixels, from the top. */
-  RowSource rows() throws IOException;
+  RowSource rows();
 }

@@ -21,7 +21,6 @@ import java.util.Optional;
 
 /** A PNG file; colours of a palette become colours of their own when a mark is laid over them. */
 final class PngPhotograph extends RowPhotograph {
-  static final String EXIF = "eXIf";
   static final String XMP = "XML:com.adobe.xmp";
 
   private static final long MOST_METADATA = 64L << 20;
@@ -74,7 +73,7 @@ final class PngPhotograph extends RowPhotograph {
     Optional<byte[]> xmp = Optional.empty();
     Optional<byte[]> profile = Optional.empty();
     for (PngChunk chunk : chunks.getChunks()) {
-      if (chunk.id.equals(EXIF) && chunk instanceof PngChunkUNKNOWN unknown) {
+      if (chunk.id.equals(PngExif.ID) && chunk instanceof PngChunkUNKNOWN unknown) {
         exif = Optional.of(unknown.getData());
       } else if (xmp(chunk) && chunk instanceof PngChunkITXT text) {
         xmp = Optional.of(text.getVal().getBytes(StandardCharsets.UTF_8));
@@ -131,7 +130,7 @@ final class PngPhotograph extends RowPhotograph {
   }
 
   @Override
-  public RowSource rows() throws IOException {
+  RowSource decoded() throws IOException {
     return new Rows(reader(path));
   }
 

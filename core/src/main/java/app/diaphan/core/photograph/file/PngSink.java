@@ -8,7 +8,6 @@ import ar.com.hjg.pngj.chunks.ChunksList;
 import ar.com.hjg.pngj.chunks.PngChunk;
 import ar.com.hjg.pngj.chunks.PngChunkICCP;
 import ar.com.hjg.pngj.chunks.PngChunkITXT;
-import ar.com.hjg.pngj.chunks.PngChunkUNKNOWN;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
@@ -53,7 +52,7 @@ final class PngSink {
   private static boolean kept(PngChunk chunk) {
     return !chunk.crit
         && !OF_PALETTE.contains(chunk.id)
-        && !chunk.id.equals(PngPhotograph.EXIF)
+        && !chunk.id.equals(PngExif.ID)
         && !PngPhotograph.xmp(chunk);
   }
 
@@ -64,14 +63,7 @@ final class PngSink {
       profile.setProfileNameAndContent("ICC profile", metadata.profile().get());
       writer.queueChunk(profile);
     }
-    metadata
-        .exif()
-        .ifPresent(
-            exif -> {
-              PngChunkUNKNOWN chunk = new PngChunkUNKNOWN(PngPhotograph.EXIF, info);
-              chunk.setData(exif);
-              writer.queueChunk(chunk);
-            });
+    metadata.exif().ifPresent(exif -> writer.queueChunk(new PngExif(info, exif)));
     metadata
         .xmp()
         .ifPresent(

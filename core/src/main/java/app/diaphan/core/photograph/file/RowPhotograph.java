@@ -1,5 +1,6 @@
 package app.diaphan.core.photograph.file;
 
+import app.diaphan.core.InvalidInput;
 import app.diaphan.core.raster.Bounds;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
@@ -8,6 +9,21 @@ import java.util.List;
 
 /** A photograph that is read a row at a time, anew for each purpose, so that it may be large. */
 abstract non-sealed class RowPhotograph implements Photograph {
+  /** Begins to decode. */
+  abstract RowSource decoded() throws IOException;
+
+  /**
+   * @throws InvalidInput if it cannot be decoded; then and later, if a row cannot be
+   */
+  @Override
+  public final RowSource rows() {
+    try {
+      return new SoundRows(decoded());
+    } catch (IOException | RuntimeException e) {
+      throw SoundRows.damaged(e);
+    }
+  }
+
   @Override
   public List<float[]> parts(List<Bounds> parts) throws IOException {
     List<float[]> found = new ArrayList<>();

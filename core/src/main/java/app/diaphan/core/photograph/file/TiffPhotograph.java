@@ -55,7 +55,8 @@ final class TiffPhotograph extends RowPhotograph {
         number(BaselineTIFFTagSet.TAG_BITS_PER_SAMPLE, 1) > Byte.SIZE && !palette
             ? Short.SIZE
             : Byte.SIZE;
-    metadata = new Metadata(Optional.empty(), bytes(RESOURCES), bytes(XMP), bytes(PROFILE));
+    metadata =
+        new Metadata(Metadata.exifOfTiff(path), bytes(RESOURCES), bytes(XMP), bytes(PROFILE));
     colours = OwnColours.of(metadata.profile(), samples < 3 && !palette ? 1 : 3);
   }
 
@@ -165,7 +166,7 @@ final class TiffPhotograph extends RowPhotograph {
   }
 
   @Override
-  public RowSource rows() throws IOException {
+  RowSource decoded() throws IOException {
     return new Rows();
   }
 

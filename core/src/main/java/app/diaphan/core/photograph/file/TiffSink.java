@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.ByteOrder;
 import java.nio.channels.FileChannel;
+import java.nio.charset.StandardCharsets;
 import java.util.Iterator;
 import java.util.Optional;
 import java.util.Set;
@@ -66,8 +67,10 @@ final class TiffSink {
           TIFFDirectory.createFromMetadata(
               writer.getDefaultImageMetadata(
                   ImageTypeSpecifier.createFromRenderedImage(image), how));
-      own.ifPresent(photograph -> copy(photograph.directory(), directory));
-      put(
+      own.ifPresentOrElse(
+          photograph -> copy(photograph.directory(), directory),
+          () -> TiffFields.put(metadata.exifEntries(), directory));
+      TiffFields.put(
           directory,
           BaselineTIFFTagSet.TAG_ROWS_PER_STRIP,
           TIFFTag.TIFF_LONG,
@@ -78,14 +81,6 @@ final class TiffSink {
       block(directory, TiffPhotograph.RESOURCES, TIFFTag.TIFF_UNDEFINED, metadata.resources());
       words(directory, BaselineTIFFTagSet.TAG_COPYRIGHT, credit.copyright());
       words(directory, BaselineTIFFTagSet.TAG_ARTIST, credit.creator());
-      if (own.isEmpty()) {
-        put(
-            directory,
-            BaselineTIFFTagSet.TAG_ORIENTATION,
-            TIFFTag.TIFF_SHORT,
-            1,
-            new char[] {(char) metadata.orientation().tag()});
-      }
       writer.write(null, new IIOImage(image, null, directory.getAsMetadata()), how);
     } catch (UncheckedIOException e) {
       throw e.getCause();
@@ -124,21 +119,14 @@ final class TiffSink {
   }
 
   private static void block(TIFFDirectory directory, int tag, int type, Optional<byte[]> block) {
-    block.ifPresent(bytes -> put(directory, tag, type, bytes.length, bytes));
+    block.ifPresent(bytes -> TiffFields.put(directory, tag, type, bytes.length, bytes));
   }
 
   private static void words(TIFFDirectory directory, int tag, String words) {
-    if (!words.isEmpty()) {
-      put(directory, tag, TIFFTag.TIFF_ASCII, 1, new String[] {words});
+    // The format's letters are those of ASCII; XMP has all of them.
+    String plain = words.replace("©", "(c)");
+    if (!plain.isEmpty() && StandardCharsets.US_ASCII.newEncoder().canEncode(plain)) {
+      TiffFields.put(directory, tag, TIFFTag.TIFF_ASCII, 1, new String[] {plain});
     }
-  }
-
-  private static void put(TIFFDirectory directory, int tag, int type, int count, Object value) {
-    TIFFTag known = directory.getTag(tag);
-    TIFFTag written =
-        known != null && known.isDataTypeOK(type)
-            ? known
-            : new TIFFTag("tag " + tag, tag, 1 << type, count);
-    directory.addTIFFField(new TIFFField(written, type, count, value));
   }
 }

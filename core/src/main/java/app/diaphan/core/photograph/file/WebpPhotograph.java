@@ -83,7 +83,7 @@ final class WebpPhotograph extends RowPhotograph {
   }
 
   @Override
-  public RowSource rows() {
+  RowSource decoded() {
     return new ImageRows(image);
   }
 }

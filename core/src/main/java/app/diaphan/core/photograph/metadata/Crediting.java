@@ -28,11 +28,12 @@ public record Crediting(Metadata metadata, List<String> notes) {
     boolean credited = !credit.empty();
     Optional<byte[]> exif =
         changed(
-            before.exif(),
-            !credit.copyright().isEmpty() || !credit.creator().isEmpty() || before.thumbnail(),
-            block -> ExifBlock.changed(block, credit, Optional.of(thumbnail)),
-            "EXIF",
-            notes);
+                before.exif(),
+                !credit.copyright().isEmpty() || !credit.creator().isEmpty(),
+                block -> ExifBlock.credited(block, credit),
+                "EXIF",
+                notes)
+            .map(block -> ExifThumbnail.exchanged(block, thumbnail));
     Optional<byte[]> resources =
         changed(
             before.resources(),

@@ -7,6 +7,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import org.apache.commons.imaging.formats.jpeg.iptc.IptcBlock;
+import org.apache.commons.imaging.formats.jpeg.iptc.IptcConstants;
 import org.apache.commons.imaging.formats.jpeg.iptc.IptcParser;
 import org.apache.commons.imaging.formats.jpeg.iptc.IptcRecord;
 import org.apache.commons.imaging.formats.jpeg.iptc.IptcTypes;
@@ -58,6 +59,13 @@ final class IptcResources {
       put(records, IptcTypes.COPYRIGHT_NOTICE, credit.copyright());
       put(records, IptcTypes.BYLINE, credit.creator());
       put(records, IptcTypes.CREDIT, credit.line());
+      if (!records.isEmpty()) {
+        blocks.add(
+            new IptcBlock(
+                IptcConstants.IMAGE_RESOURCE_BLOCK_IPTC_DATA,
+                new byte[0],
+                new IptcParser().writeIptcBlock(records)));
+      }
       byte[] whole =
           new IptcParser().writePhotoshopApp13Segment(new PhotoshopApp13Data(records, blocks));
       return Arrays.copyOfRange(whole, HEAD.length, whole.length);

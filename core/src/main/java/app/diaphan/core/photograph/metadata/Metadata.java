@@ -1,6 +1,8 @@
 package app.diaphan.core.photograph.metadata;
 
 import app.diaphan.core.picture.Orientation;
+import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -20,6 +22,16 @@ public record Metadata(
   public static final Metadata NONE =
       new Metadata(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
 
+  /** What a TIFF file's own tags say, as other formats hold it. */
+  public static Optional<byte[]> exifOfTiff(Path file) {
+    return ExifBlock.ofTiff(file);
+  }
+
+  /** Its entries by directory; none if it cannot be read. */
+  public List<ExifEntry> exifEntries() {
+    return exif.map(ExifBlock::entries).orElse(List.of());
+  }
+
   /** Upright if nothing is said that can be read. */
   public Orientation orientation() {
     return exif.map(ExifBlock::orientation).orElse(Orientation.UPRIGHT);
@@ -27,7 +39,7 @@ public record Metadata(
 
   /** Whether a small picture of the photograph lies within. */
   public boolean thumbnail() {
-    return exif.filter(ExifBlock::thumbnail).isPresent();
+    return exif.filter(ExifThumbnail::there).isPresent();
   }
 
   /** For pixels that were turned. */
