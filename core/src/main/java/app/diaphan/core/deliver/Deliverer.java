@@ -102,7 +102,7 @@ public final class Deliverer {
       throw new DeliveryFailed(
           Sentence.of(
               "\"%s\" could not be written to %s: %s. Nothing was left half-written; make room or choose another folder and deliver again.",
-              name, folder, reason(e)),
+              name, folder, DiskTrouble.reason(e)),
           e);
     } finally {
       written.forEach(Deliverer::close);
@@ -205,11 +205,5 @@ public final class Deliverer {
                     found.top(),
                     found.left() + found.width(),
                     found.top() + found.height()));
-  }
-
-  private static String reason(IOException e) {
-    return DiskTrouble.of(e)
-        .map(DiskTrouble::words)
-        .orElseGet(() -> e.getMessage() == null ? e.getClass().getSimpleName() : e.getMessage());
   }
 }

@@ -25,6 +25,13 @@ public enum DiskTrouble {
     return words;
   }
 
+  /** What to say of any failure to write. */
+  public static String reason(IOException e) {
+    return of(e)
+        .map(DiskTrouble::words)
+        .orElseGet(() -> e.getMessage() == null ? e.getClass().getSimpleName() : e.getMessage());
+  }
+
   /** Nothing if it is something else. */
   public static Optional<DiskTrouble> of(Throwable e) {
     for (Throwable cause = e; cause != null; cause = cause.getCause()) {

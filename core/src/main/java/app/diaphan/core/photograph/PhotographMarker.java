@@ -3,11 +3,14 @@ package app.diaphan.core.photograph;
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
 import app.diaphan.core.check.EdgeContrast;
+import app.diaphan.core.deliver.DeliveryFailed;
+import app.diaphan.core.deliver.DiskTrouble;
 import app.diaphan.core.memory.RecentMemory;
 import app.diaphan.core.memory.Remembered;
 import app.diaphan.core.overlay.PinPoint;
 import app.diaphan.core.photograph.file.PhotographFormat;
 import app.diaphan.core.photograph.file.PhotographWriter;
+import app.diaphan.core.photograph.file.Photographs;
 import app.diaphan.core.photograph.metadata.Credit;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.render.Renderer;
@@ -15,6 +18,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** Puts one mark on photographs: decides where and in which dress, and writes the files. */
 public final class PhotographMarker {
@@ -130,6 +134,43 @@ public final class PhotographMarker {
               width, height, mark.width(), mark.height()));
     }
     return place;
+  }
+
+  /**
+   * Marks one photograph of a plan.
+   *
+   * @param format that of the photograph if there is none
+   * @throws InvalidInput if it cannot be marked, with why
+   * @throws DeliveryFailed if the file could not be written
+   */
+  public MarkedPhotograph mark(
+      MarkPlan.Planned planned, Marking marking, Credit credit, Optional<PhotographFormat> format) {
+    planned
+        .problem()
+        .ifPresent(
+            problem -> {
+              throw new InvalidInput(problem);
+            });
+    try {
+      Upright photograph = new Upright(Photographs.open(planned.from()));
+      Hung hung = hang(photograph, marking);
+      PhotographFormat result = format.orElse(photograph.photograph().format().result());
+      List<String> notes = write(photograph, marking, hung, credit, result, planned.to());
+      return new MarkedPhotograph(
+          planned.from(),
+          planned.to(),
+          result,
+          photograph.width(),
+          photograph.height(),
+          hung,
+          notes);
+    } catch (IOException e) {
+      throw new DeliveryFailed(
+          Sentence.of(
+              "\"%s\" could not be written to %s: %s. Nothing was left half-written; make room or choose another folder and mark it again.",
+              planned.to().getFileName(), planned.to().getParent(), DiskTrouble.reason(e)),
+          e);
+    }
   }
 
   /**

@@ -21,17 +21,18 @@ public final class Commands {
   public static final int KEEP_RUNNING = -1;
 
   static final Map<String, Supplier<Object>> COMMANDS =
-      Map.of(
-          "serve", ServeCommand::new,
-          "deliver", DeliverCommand::new,
-          "check", CheckCommand::new,
-          "inspect", InspectCommand::new,
-          "returned", ReturnedCommand::new,
-          "convert", ConvertCommand::new,
-          "restore", RestoreCommand::new,
-          "trial", TrialCommand::new,
-          "lift", LiftCommand::new,
-          "train", TrainCommand::new);
+      Map.ofEntries(
+          Map.entry("serve", ServeCommand::new),
+          Map.entry("deliver", DeliverCommand::new),
+          Map.entry("mark", MarkCommand::new),
+          Map.entry("check", CheckCommand::new),
+          Map.entry("inspect", InspectCommand::new),
+          Map.entry("returned", ReturnedCommand::new),
+          Map.entry("convert", ConvertCommand::new),
+          Map.entry("restore", RestoreCommand::new),
+          Map.entry("trial", TrialCommand::new),
+          Map.entry("lift", LiftCommand::new),
+          Map.entry("train", TrainCommand::new));
 
   private Commands() {}
 

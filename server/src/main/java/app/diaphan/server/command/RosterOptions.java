@@ -13,7 +13,6 @@ import picocli.CommandLine.Option;
 /** Which rows of which table a command fills overlays with. */
 final class RosterOptions {
   private static final Pattern RANGE = Pattern.compile("(\\d{1,6})(?:-(\\d{1,6}))?");
-  private static final Pattern PART = Pattern.compile("(\\d{1,6})/(\\d{1,6})");
 
   @Option(
       names = "--roster",
@@ -71,25 +70,7 @@ final class RosterOptions {
             Sentence.of("There are no rows %s; the roster has rows 1 to %d.", rows, all));
       }
     }
-    int step = 1;
-    int from = 0;
-    if (part != null) {
-      Matcher shares = PART.matcher(part);
-      if (!shares.matches()) {
-        throw new InvalidInput(Sentence.of("The part \"%s\" cannot be read; write 3/8.", part));
-      }
-      from = Integer.parseInt(shares.group(1)) - 1;
-      step = Integer.parseInt(shares.group(2));
-      if (step < 1 || from < 0 || from >= step) {
-        throw new InvalidInput(
-            Sentence.of("There is no part %s; parts go from 1 to the number of parts.", part));
-      }
-    }
-    int begin = from;
-    int every = step;
-    return IntStream.rangeClosed(first - 1, last - 1)
-        .filter(place -> place % every == begin)
-        .boxed()
-        .toList();
+    Part one = Part.parse(part);
+    return IntStream.rangeClosed(first - 1, last - 1).filter(one::takes).boxed().toList();
   }
 }

@@ -70,6 +70,11 @@ public enum PhotographFormat {
     return written;
   }
 
+  /** The format of what becomes of such a photograph if nothing else is wanted. */
+  public PhotographFormat result() {
+    return written ? this : JPEG;
+  }
+
   /** Whether a name ends as those of such files do. */
   public boolean named(String fileName) {
     int dot = fileName.lastIndexOf('.');
