@@ -8,6 +8,7 @@ import java.awt.image.RenderedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import javax.imageio.IIOImage;
@@ -26,8 +27,12 @@ final class JpegSink {
   private JpegSink() {}
 
   /** A small picture to lie within a photograph's metadata. */
-  static byte[] thumbnail(BufferedImage small) throws IOException {
-    return encoded(small, 0.85);
+  static byte[] thumbnail(BufferedImage small) {
+    try {
+      return encoded(small, 0.85);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e); // It is written to memory.
+    }
   }
 
   /**

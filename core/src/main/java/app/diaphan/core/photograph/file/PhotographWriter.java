@@ -8,11 +8,13 @@ import app.diaphan.core.raster.Bounds;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.io.UncheckedIOException;
 import java.nio.channels.Channels;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 
 /** Writes photographs with marks on them. */
 public final class PhotographWriter {
@@ -60,11 +62,11 @@ public final class PhotographWriter {
     notes.addAll(photograph.notes());
     if (photograph instanceof JpegPhotograph jpeg && format == PhotographFormat.JPEG) {
       jpeg.lay(mark.bounds(), own);
-      Metadata said = said(jpeg.small(THUMBNAIL));
+      Metadata said = said(() -> jpeg.small(THUMBNAIL));
       written(to, out -> notes.addAll(jpeg.write(out, said)));
       return;
     }
-    Metadata said = said(photograph.metadata().thumbnail() ? small() : photograph.small(1));
+    Metadata said = said(this::small);
     if (photograph.bits() > format.mostBits()) {
       notes.add("It has 8 bits a channel now: " + format.words() + " files have no more.");
     }
@@ -115,13 +117,14 @@ public final class PhotographWriter {
         whole -> {});
   }
 
-  private Metadata said(BufferedImage small) throws IOException {
-    Crediting crediting = Crediting.of(photograph.metadata(), credit, JpegSink.thumbnail(small));
+  private Metadata said(Supplier<BufferedImage> small) {
+    Crediting crediting =
+        Crediting.of(photograph.metadata(), credit, () -> JpegSink.thumbnail(small.get()));
     notes.addAll(crediting.notes());
     return crediting.metadata();
   }
 
-  private BufferedImage small() throws IOException {
+  private BufferedImage small() {
     Reduction reduction = new Reduction(photograph.width(), photograph.height(), THUMBNAIL);
     try (RowSource rows = new MarkedRows(photograph.rows(), mark.bounds(), own)) {
       int[] row = new int[rows.width() * rows.channels()];
@@ -129,7 +132,9 @@ public final class PhotographWriter {
         rows.next(row);
         reduction.row(Seen.straight(rows, row, 0, rows.width(), photograph.colours()));
       }
+      return reduction.picture(photograph.colours());
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
     }
-    return reduction.picture(photograph.colours());
   }
 }

@@ -64,6 +64,16 @@ final class BitReader {
     return bits == 0 || value >= 1 << bits - 1 ? value : value - (1 << bits) + 1;
   }
 
+  /** Where the next bit lies in the file, in bits from its beginning; stuffed bytes count. */
+  long position() {
+    int unread = count - Byte.SIZE * spent;
+    int place = at;
+    for (int whole = (unread + Byte.SIZE - 1) / Byte.SIZE; whole > 0; whole--) {
+      place -= bytes[place - 1] == 0 && bytes[place - 2] == (byte) 0xFF ? 2 : 1;
+    }
+    return (long) Byte.SIZE * place + Math.floorMod(-unread, Byte.SIZE);
+  }
+
   /**
    * Goes on after a restart's marker.
    *

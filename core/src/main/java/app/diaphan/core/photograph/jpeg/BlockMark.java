@@ -90,6 +90,16 @@ public final class BlockMark {
   /** Weighs pixels by how much of each lies within: a share of them may be a third or so. */
   private boolean mean(
       int number, double left, double top, double right, double bottom, double[] to, int at) {
+    double area = (right - left) * (bottom - top);
+    if (area == 1 && left == (int) left) {
+      int from = place((int) left, (int) top);
+      if (from < 0 || pixels[from + 3] == 0) {
+        return false;
+      }
+      to[at] = colours.component(number, pixels[from], pixels[from + 1], pixels[from + 2]);
+      to[at + 1] = pixels[from + 3];
+      return true;
+    }
     double part = 0;
     double alpha = 0;
     for (int y = (int) top; y < bottom; y++) {
@@ -104,7 +114,6 @@ public final class BlockMark {
         }
       }
     }
-    double area = (right - left) * (bottom - top);
     to[at] = part / area;
     to[at + 1] = alpha / area;
     return alpha > 0;

@@ -133,6 +133,17 @@ public final class BlockPixels {
       return samples;
     }
     float[] spread = new float[part.width() * part.height()];
+    if (across == 1 && down == 1) {
+      for (int y = part.top(); y < part.bottom(); y++) {
+        System.arraycopy(
+            samples,
+            (y - known.top()) * known.width() + part.left() - known.left(),
+            spread,
+            (y - part.top()) * part.width(),
+            part.width());
+      }
+      return spread;
+    }
     for (int y = part.top(); y < part.bottom(); y++) {
       double fromY = Math.clamp((y + 0.5) * down - 0.5, known.top(), within.bottom() - 1.0);
       int upper = (int) fromY;

@@ -66,24 +66,30 @@ final class BlockTransform {
     for (int i = 0; i < coefficients.length; i++) {
       frequencies[ZIGZAG[i]] = coefficients[i] * steps[i];
     }
-    double[] half = new double[samples.length];
     for (int v = 0; v < SIDE; v++) {
-      for (int x = 0; x < SIDE; x++) {
-        double sum = 0;
-        for (int u = 0; u < SIDE; u++) {
-          sum += frequencies[v * SIDE + u] * WAVES[u * SIDE + x];
-        }
-        half[v * SIDE + x] = sum;
+      line(frequencies, v * SIDE, 1);
+    }
+    for (int x = 0; x < SIDE; x++) {
+      line(frequencies, x, SIDE);
+    }
+    System.arraycopy(frequencies, 0, samples, 0, samples.length);
+  }
+
+  /** Waves of even numbers are the same from both ends, odd ones opposite: half of them will do. */
+  private static void line(double[] values, int from, int step) {
+    double[] even = new double[SIDE / 2];
+    double[] odd = new double[SIDE / 2];
+    for (int u = 0; u < SIDE; u += 2) {
+      double one = values[from + u * step];
+      double other = values[from + (u + 1) * step];
+      for (int x = 0; x < SIDE / 2; x++) {
+        even[x] += one * WAVES[u * SIDE + x];
+        odd[x] += other * WAVES[(u + 1) * SIDE + x];
       }
     }
-    for (int y = 0; y < SIDE; y++) {
-      for (int x = 0; x < SIDE; x++) {
-        double sum = 0;
-        for (int v = 0; v < SIDE; v++) {
-          sum += half[v * SIDE + x] * WAVES[v * SIDE + y];
-        }
-        samples[y * SIDE + x] = sum;
-      }
+    for (int x = 0; x < SIDE / 2; x++) {
+      values[from + x * step] = even[x] + odd[x];
+      values[from + (SIDE - 1 - x) * step] = even[x] - odd[x];
     }
   }
 

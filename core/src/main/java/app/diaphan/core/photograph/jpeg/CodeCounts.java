@@ -30,6 +30,17 @@ final class CodeCounts implements CodeSink {
     return (others ? other : first)[table];
   }
 
+  /** Whether a table has a code for each symbol that comes. */
+  boolean coded(boolean others, int table, HuffmanCode code) {
+    long[] counts = of(others, table);
+    for (int symbol = 0; symbol < counts.length; symbol++) {
+      if (counts[symbol] > 0 && (code == null || code.length(symbol) == 0)) {
+        return false;
+      }
+    }
+    return true;
+  }
+
   static boolean none(long[] counts) {
     return Arrays.stream(counts).allMatch(count -> count == 0);
   }

@@ -23,6 +23,8 @@ public final class Coefficients {
 
   private final int columns;
   private final ShortBuffer values;
+  private int firstChanged = Integer.MAX_VALUE;
+  private int lastChanged = -1;
 
   private Coefficients(int columns, ShortBuffer values) {
     this.columns = columns;
@@ -63,8 +65,25 @@ public final class Coefficients {
     values.get(place(column, row), to, 0, OF_BLOCK);
   }
 
+  /** As it was read. */
+  void take(int column, int row, short[] from) {
+    values.put(place(column, row), from, 0, OF_BLOCK);
+  }
+
   /** Changes a block. */
   public void put(int column, int row, short[] from) {
-    values.put(place(column, row), from, 0, OF_BLOCK);
+    take(column, row, from);
+    firstChanged = Math.min(firstChanged, row);
+    lastChanged = Math.max(lastChanged, row);
+  }
+
+  /** The first row of blocks that was changed since it was read; more than there are for none. */
+  int firstChanged() {
+    return firstChanged;
+  }
+
+  /** The last; -1 for none. */
+  int lastChanged() {
+    return lastChanged;
   }
 }

@@ -8,13 +8,14 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 /**
  * A JPEG file as the coefficients of its blocks (ITU-T T.81: baseline, extended and progressive
  * coding by Huffman codes, 8 bits). Written again without a change, each of its coefficients and
- * all that it holds beside them is as it was; only the codes are made anew.
+ * all that it holds beside them is as it was, mostly its codes too.
  */
 public final class JpegFile {
   /** Photographs of larger sensors than there are. */
@@ -27,9 +28,17 @@ public final class JpegFile {
     /** A segment that stays as it is. */
     record Kept(Segment segment) implements Part {}
 
-    record Coded(Scan scan) implements Part {}
+    /** Tables of codes, which hold as long as the scans after them are coded by them. */
+    record Codes(Segment segment) implements Part {}
+
+    /**
+     * @param codes by class and number, that it was coded by
+     */
+    record Coded(Scan scan, List<List<Optional<HuffmanCode>>> codes, CodedRows rows)
+        implements Part {}
   }
 
+  private final byte[] bytes;
   private final JpegFrame frame;
   private final List<Part> parts;
   private final List<Coefficients> coefficients;
@@ -37,11 +46,13 @@ public final class JpegFile {
   private final byte[] afterEnd;
 
   private JpegFile(
+      byte[] bytes,
       JpegFrame frame,
       List<Part> parts,
       List<Coefficients> coefficients,
       List<Optional<int[]>> quantization,
       byte[] afterEnd) {
+    this.bytes = bytes;
     this.frame = frame;
     this.parts = parts;
     this.coefficients = coefficients;
@@ -76,15 +87,21 @@ public final class JpegFile {
    */
   public JpegFile withSegments(UnaryOperator<List<Segment>> change) {
     List<Segment> before = new ArrayList<>();
+    List<Part> codes = new ArrayList<>();
     int at = 0;
-    while (parts.get(at) instanceof Part.Kept(Segment segment)) {
-      before.add(segment);
+    while (!(parts.get(at) instanceof Part.Coded)) {
+      if (parts.get(at) instanceof Part.Kept(Segment segment)) {
+        before.add(segment);
+      } else {
+        codes.add(parts.get(at));
+      }
       at++;
     }
     List<Part> changed = new ArrayList<>();
     change.apply(List.copyOf(before)).forEach(one -> changed.add(new Part.Kept(one)));
+    changed.addAll(codes);
     changed.addAll(parts.subList(at, parts.size()));
-    return new JpegFile(frame, List.copyOf(changed), coefficients, quantization, afterEnd);
+    return new JpegFile(bytes, frame, List.copyOf(changed), coefficients, quantization, afterEnd);
   }
 
   /** The segments that are kept as they are, in their order. */
@@ -112,10 +129,23 @@ public final class JpegFile {
   public void write(OutputStream to) throws IOException {
     try {
       marker(to, Segment.START);
+      Optional<ScanCopy> copy = copy();
       for (Part part : parts) {
         switch (part) {
           case Part.Kept(Segment segment) -> segment(to, segment.marker(), segment.data());
-          case Part.Coded(Scan scan) -> scan(to, scan);
+          case Part.Codes(Segment segment) -> {
+            if (copy.isPresent()) {
+              segment(to, segment.marker(), segment.data());
+            }
+          }
+          case Part.Coded coded -> {
+            if (copy.isPresent()) {
+              segment(to, Segment.SCAN, coded.scan().header(frame));
+              copy.get().write(to);
+            } else {
+              scan(to, coded.scan());
+            }
+          }
         }
       }
       marker(to, Segment.END);
@@ -125,6 +155,24 @@ public final class JpegFile {
     } catch (NotByBlocks e) {
       throw new IllegalStateException(e); // It was read in the same order.
     }
+  }
+
+  /** For a file of one scan, which most cameras write. */
+  private Optional<ScanCopy> copy() throws NotByBlocks {
+    List<Part.Coded> scans =
+        parts.stream()
+            .mapMulti(
+                (Part part, Consumer<Part.Coded> scan) -> {
+                  if (part instanceof Part.Coded coded) {
+                    scan.accept(coded);
+                  }
+                })
+            .toList();
+    if (scans.size() != 1) {
+      return Optional.empty();
+    }
+    Part.Coded only = scans.getFirst();
+    return ScanCopy.of(bytes, frame, only.scan(), coefficients, only.codes(), only.rows());
   }
 
   private void scan(OutputStream to, Scan scan) throws IOException, NotByBlocks {
@@ -212,6 +260,7 @@ public final class JpegFile {
         throw new NotByBlocks("it is cut short");
       }
       return new JpegFile(
+          bytes,
           frame.orElseThrow(),
           List.copyOf(parts),
           List.copyOf(coefficients),
@@ -258,7 +307,8 @@ public final class JpegFile {
         case Segment.BASELINE, Segment.EXTENDED, Segment.PROGRESSIVE -> frame(segment);
         case Segment.HUFFMAN_TABLES -> {
           codes(segment);
-          return; // Those are made anew.
+          parts.add(new Part.Codes(segment));
+          return;
         }
         case Segment.QUANTIZATION_TABLES -> quantization(segment);
         case Segment.RESTART_INTERVAL -> restartInterval = segment.shortAt(0);
@@ -353,10 +403,12 @@ public final class JpegFile {
       }
       Scan scan = Scan.of(header, known, restartInterval);
       BitReader bits = new BitReader(bytes, at);
-      new ScanReader(known, scan, coefficients, codes, bits).read();
+      CodedRows rows = new ScanReader(known, scan, coefficients, codes, bits).read();
       at = bits.end();
       scanned = true;
-      parts.add(new Part.Coded(scan));
+      parts.add(
+          new Part.Coded(
+              scan, List.of(List.copyOf(codes.get(0)), List.copyOf(codes.get(1))), rows));
     }
   }
 }

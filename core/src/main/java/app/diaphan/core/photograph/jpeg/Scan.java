@@ -91,32 +91,42 @@ record Scan(List<Part> parts, int from, int to, int high, int low, int restartIn
      * @param part which of the scan's
      */
     void block(int part, int column, int row) throws NotByBlocks;
+
+    /** Before the blocks of each unit. */
+    default void unit(int unit) {}
   }
 
-  /** In the order in which they are coded (A.2). */
+  /** How many units lie beside each other. */
+  int unitsAcross(JpegFrame frame) {
+    JpegFrame.Component first = frame.components().get(parts.getFirst().component());
+    return parts.size() == 1 ? first.columns() : first.allColumns() / first.across();
+  }
+
+  int unitsDown(JpegFrame frame) {
+    JpegFrame.Component first = frame.components().get(parts.getFirst().component());
+    return parts.size() == 1 ? first.rows() : first.allRows() / first.down();
+  }
+
+  /** All of them in the order in which they are coded (A.2). */
   void blocks(JpegFrame frame, Visit visit) throws NotByBlocks {
-    if (parts.size() == 1) {
-      JpegFrame.Component only = frame.components().get(parts.getFirst().component());
-      int unit = 0;
-      for (int row = 0; row < only.rows(); row++) {
-        for (int column = 0; column < only.columns(); column++) {
-          begin(unit++, visit);
-          visit.block(0, column, row);
-        }
-      }
-      return;
-    }
-    JpegFrame.Component first = frame.components().getFirst();
-    int unitsAcross = first.allColumns() / first.across();
-    int unitsDown = first.allRows() / first.down();
-    for (int unit = 0; unit < unitsAcross * unitsDown; unit++) {
+    blocks(frame, 0, unitsAcross(frame) * unitsDown(frame), visit);
+  }
+
+  /** Those of the units from one to before another. */
+  void blocks(JpegFrame frame, int from, int to, Visit visit) throws NotByBlocks {
+    int unitsAcross = unitsAcross(frame);
+    boolean alone = parts.size() == 1;
+    for (int unit = from; unit < to; unit++) {
       begin(unit, visit);
+      visit.unit(unit);
       for (int part = 0; part < parts.size(); part++) {
         JpegFrame.Component component = frame.components().get(parts.get(part).component());
-        int left = unit % unitsAcross * component.across();
-        int top = unit / unitsAcross * component.down();
-        for (int i = 0; i < component.across() * component.down(); i++) {
-          visit.block(part, left + i % component.across(), top + i / component.across());
+        int across = alone ? 1 : component.across();
+        int down = alone ? 1 : component.down();
+        int left = unit % unitsAcross * across;
+        int top = unit / unitsAcross * down;
+        for (int i = 0; i < across * down; i++) {
+          visit.block(part, left + i % across, top + i / across);
         }
       }
     }

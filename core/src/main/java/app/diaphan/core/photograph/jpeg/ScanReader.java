@@ -16,6 +16,9 @@ final class ScanReader implements Scan.Visit {
   private final HuffmanCode[] acCodes;
   private final BitReader bits;
   private final int[] predicted;
+  private final int across;
+  private final long[] starts;
+  private final long[] seconds;
   private final short[] block = new short[Coefficients.OF_BLOCK];
 
   /** Blocks that still end before they begin. */
@@ -35,6 +38,9 @@ final class ScanReader implements Scan.Visit {
     this.scan = scan;
     this.coefficients = coefficients;
     this.bits = bits;
+    across = scan.unitsAcross(frame);
+    starts = new long[scan.unitsDown(frame)];
+    seconds = new long[starts.length];
     predicted = new int[scan.parts().size()];
     dcCodes = new HuffmanCode[predicted.length];
     acCodes = new HuffmanCode[predicted.length];
@@ -52,9 +58,25 @@ final class ScanReader implements Scan.Visit {
     return code.orElseThrow(() -> new NotByBlocks("its tables of codes are damaged"));
   }
 
-  /** All blocks of the scan. */
-  void read() throws NotByBlocks {
+  /**
+   * All blocks of the scan.
+   *
+   * @return where they were coded
+   */
+  CodedRows read() throws NotByBlocks {
     scan.blocks(frame, this);
+    return new CodedRows(starts, seconds, bits.position());
+  }
+
+  @Override
+  public void unit(int unit) {
+    int column = unit % across;
+    if (column == 0) {
+      starts[unit / across] = bits.position();
+    }
+    if (column == 1 || across == 1) {
+      seconds[across == 1 ? unit : unit / across] = bits.position();
+    }
   }
 
   @Override
@@ -75,7 +97,7 @@ final class ScanReader implements Scan.Visit {
       all.block(column, row, block);
       progressive(part);
     }
-    all.put(column, row, block);
+    all.take(column, row, block);
   }
 
   private void progressive(int part) throws NotByBlocks {

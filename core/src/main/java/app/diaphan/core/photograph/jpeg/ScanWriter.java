@@ -37,6 +37,29 @@ final class ScanWriter implements Scan.Visit {
     endBlocks();
   }
 
+  /** Blocks of some units alone, which go on from those before them. */
+  void write(int from, int to) throws NotByBlocks {
+    if (from > 0) {
+      scan.blocks(
+          frame,
+          from - 1,
+          from,
+          new Scan.Visit() {
+            @Override
+            public void restart(int number) {
+              // Nothing is coded of this one.
+            }
+
+            @Override
+            public void block(int part, int column, int row) {
+              coefficients.get(scan.parts().get(part).component()).block(column, row, block);
+              predicted[part] = block[0];
+            }
+          });
+    }
+    scan.blocks(frame, from, to, this);
+  }
+
   @Override
   public void restart(int number) {
     endBlocks();

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 
 /**
  * What is said of a photograph once a mark is on it.
@@ -21,9 +22,10 @@ public record Crediting(Metadata metadata, List<String> notes) {
    * Blocks are changed where credits are to be set or small pictures are out of date, and else left
    * as they are. One that cannot be read is left too, and told.
    *
-   * @param thumbnail a small picture of the photograph with its mark, a JPEG file
+   * @param thumbnail a small picture of the photograph with its mark, a JPEG file; made only if
+   *     there is one to be exchanged
    */
-  public static Crediting of(Metadata before, Credit credit, byte[] thumbnail) {
+  public static Crediting of(Metadata before, Credit credit, Supplier<byte[]> thumbnail) {
     List<String> notes = new ArrayList<>();
     boolean credited = !credit.empty();
     Optional<byte[]> exif =
@@ -33,7 +35,11 @@ public record Crediting(Metadata metadata, List<String> notes) {
                 block -> ExifBlock.credited(block, credit),
                 "EXIF",
                 notes)
-            .map(block -> ExifThumbnail.exchanged(block, thumbnail));
+            .map(
+                block ->
+                    ExifThumbnail.there(block)
+                        ? ExifThumbnail.exchanged(block, thumbnail.get())
+                        : block);
     Optional<byte[]> resources =
         changed(
             before.resources(),

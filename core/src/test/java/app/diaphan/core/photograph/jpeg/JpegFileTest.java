@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.awt.image.BufferedImage;
 import java.awt.image.Raster;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -12,10 +13,14 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Random;
 import java.util.stream.Stream;
+import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
+import javax.imageio.ImageWriter;
+import javax.imageio.plugins.jpeg.JPEGImageWriteParam;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -161,6 +166,63 @@ class JpegFileTest {
     for (int i = 0; i < before.size(); i++) {
       assertArrayEquals(before.get(i), after.get(i), "block " + i);
     }
+  }
+
+  /** Rows before and behind are copied, whatever bit they begin at. */
+  @ParameterizedTest
+  @MethodSource("files")
+  void whatIsChangedInAnyRowIsReadAgain(MadeJpeg made) throws Exception {
+    byte[] bytes = made.bytes();
+    int rows = JpegFile.read(bytes).frame().components().getFirst().rows();
+    for (int row : new int[] {0, rows / 2, rows - 1}) {
+      JpegFile file = JpegFile.read(bytes);
+      for (int c = 0; c < file.frame().components().size(); c++) {
+        JpegFrame.Component component = file.frame().components().get(c);
+        short[] block = new short[Coefficients.OF_BLOCK];
+        int own = Math.min(row, component.rows() - 1);
+        file.coefficients(c).block(component.columns() - 1, own, block);
+        block[0] += 11;
+        block[9] -= 3;
+        file.coefficients(c).put(component.columns() - 1, own, block);
+      }
+      List<short[]> expected = blocks(file);
+      List<short[]> found = blocks(JpegFile.read(written(file)));
+      for (int i = 0; i < expected.size(); i++) {
+        assertArrayEquals(expected.get(i), found.get(i), "row " + row + ", block " + i);
+      }
+    }
+  }
+
+  @ParameterizedTest
+  @CsvSource({"2, 2", "1, 1"})
+  void anUnchangedFileOfOneScanIsTheSameToTheByte(int across, int down) throws Exception {
+    byte[] bytes = of(SIZES[4], false, 0.9f, false, new int[] {across, down}, 0).bytes();
+    assertArrayEquals(bytes, written(JpegFile.read(bytes)));
+  }
+
+  /** Codes of a file that has only those that it needs do not do for everything. */
+  @Test
+  void whatAFileHasNoCodesForGetsSome() throws Exception {
+    ImageWriter writer = ImageIO.getImageWritersByFormatName("jpeg").next();
+    JPEGImageWriteParam how = new JPEGImageWriteParam(Locale.ROOT);
+    how.setOptimizeHuffmanTables(true);
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    try (var to = ImageIO.createImageOutputStream(out)) {
+      writer.setOutput(to);
+      BufferedImage flat = new BufferedImage(160, 96, BufferedImage.TYPE_INT_RGB);
+      writer.write(null, new IIOImage(flat, null, null), how);
+    } finally {
+      writer.dispose();
+    }
+    JpegFile file = JpegFile.read(out.toByteArray());
+    short[] block = new short[Coefficients.OF_BLOCK];
+    for (int i = 0; i < block.length; i++) {
+      block[i] = (short) (i * 13 % 31 - 15);
+    }
+    file.coefficients(0).put(3, 4, block);
+    short[] found = new short[Coefficients.OF_BLOCK];
+    JpegFile.read(written(file)).coefficients(0).block(3, 4, found);
+    assertArrayEquals(block, found);
   }
 
   /** What stands behind a file's end is no part of it, but stays. */
