@@ -19,6 +19,11 @@ public record DataFolder(Path path) {
     return path.resolve("deliveries");
   }
 
+  /** Photographs that were given without saying where they lie. */
+  public Path photographs() {
+    return path.resolve("photographs");
+  }
+
   public Path backups() {
     return path.resolve("backups");
   }

@@ -23,7 +23,7 @@ import java.util.Optional;
 /** Puts one mark on photographs: decides where and in which dress, and writes the files. */
 public final class PhotographMarker {
   /** For the pictures of the mark: photographs of a camera have few sizes. */
-  private static final long MEMORY_BYTES = 48L << 20;
+  public static final long MEMORY_BYTES = 48L << 20;
 
   private final Renderer renderer;
   private final Dresses dresses;
@@ -50,10 +50,13 @@ public final class PhotographMarker {
 
   /** The mark as it is put on a photograph of this size, with its opacity. */
   public MarkPicture picture(Dress dress, Marking marking, int width, int height) {
-    double longerSide = longerSide(marking, width, height);
+    return picture(dress, longerSide(marking, width, height)).thinned(marking.opacity());
+  }
+
+  /** The mark so large, as solid as it is drawn. */
+  public MarkPicture picture(Dress dress, double longerSide) {
     MarkPicture own = own(longerSide);
-    MarkPicture picture = own.dress() == dress ? own : other(longerSide);
-    return picture.thinned(marking.opacity());
+    return own.dress() == dress ? own : other(longerSide);
   }
 
   private static double longerSide(Marking marking, int width, int height) {

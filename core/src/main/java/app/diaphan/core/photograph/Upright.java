@@ -3,7 +3,9 @@ package app.diaphan.core.photograph;
 import app.diaphan.core.photograph.file.Photograph;
 import app.diaphan.core.picture.Orientation;
 import app.diaphan.core.raster.Bounds;
+import java.awt.image.BufferedImage;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -58,6 +60,37 @@ public final class Upright {
     List<float[]> upright = new ArrayList<>();
     for (int i = 0; i < parts.size(); i++) {
       upright.add(turned(stored.get(i), parts.get(i).width(), parts.get(i).height()));
+    }
+    return upright;
+  }
+
+  /**
+   * The whole in sRGB.
+   *
+   * @param longest side at most, in pixels
+   */
+  public BufferedImage small(int longest) {
+    BufferedImage stored;
+    try {
+      stored = photograph.small(longest);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    if (orientation == Orientation.UPRIGHT) {
+      return stored;
+    }
+    int width = orientation.sideways() ? stored.getHeight() : stored.getWidth();
+    int height = orientation.sideways() ? stored.getWidth() : stored.getHeight();
+    BufferedImage upright = new BufferedImage(width, height, stored.getType());
+    for (int y = 0; y < height; y++) {
+      for (int x = 0; x < width; x++) {
+        upright.setRGB(
+            x,
+            y,
+            stored.getRGB(
+                orientation.storedX(x, y, width, height),
+                orientation.storedY(x, y, width, height)));
+      }
     }
     return upright;
   }

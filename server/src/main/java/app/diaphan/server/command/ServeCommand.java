@@ -7,6 +7,9 @@ import app.diaphan.server.ServerApplication;
 import app.diaphan.server.bundle.BundleReader;
 import app.diaphan.server.bundle.BundleStore;
 import app.diaphan.server.disk.DatabaseTrouble;
+import app.diaphan.server.photograph.MarkSettings;
+import app.diaphan.server.photograph.PhotographStore;
+import app.diaphan.server.store.GraphicsPackage;
 import app.diaphan.server.store.PackageStore;
 import java.io.IOException;
 import java.net.BindException;
@@ -30,6 +33,11 @@ final class ServeCommand implements Callable<Integer> {
   @Option(names = "--bundle", description = "Bundle to load if there is no package yet.")
   Path bundle;
 
+  @Option(
+      names = "--photographs",
+      description = "Folder of photographs to mark with the bundle's first watermark.")
+  Path photographs;
+
   @Option(names = "--open", description = "Opens the address, if this is a desktop.")
   boolean open;
 
@@ -48,7 +56,10 @@ final class ServeCommand implements Callable<Integer> {
     }
     PackageStore store = context.getBean(PackageStore.class);
     if (bundle != null && store.all().isEmpty()) {
-      context.getBean(BundleStore.class).add(BundleReader.read(bundle));
+      GraphicsPackage added = context.getBean(BundleStore.class).add(BundleReader.read(bundle));
+      if (photographs != null) {
+        addPhotographs(context, store, added.id(), folder);
+      }
     }
     int actual = ((WebServerApplicationContext) context).getWebServer().getPort();
     String address = "http://127.0.0.1:" + actual;
@@ -57,6 +68,28 @@ final class ServeCommand implements Callable<Integer> {
       DesktopBrowser.open(address);
     }
     return Commands.KEEP_RUNNING;
+  }
+
+  /** Their results go to the data folder: these photographs belong to the program. */
+  private void addPhotographs(
+      ConfigurableApplicationContext context, PackageStore store, long id, DataFolder folder) {
+    PhotographStore kept = context.getBean(PhotographStore.class);
+    kept.addFolder(id, photographs.toAbsolutePath().normalize().toString());
+    MarkSettings first = MarkSettings.FIRST;
+    store.overlaysOf(id).stream()
+        .filter(overlay -> overlay.name().contains("watermark"))
+        .findFirst()
+        .ifPresent(
+            mark ->
+                kept.keep(
+                    id,
+                    new MarkSettings(
+                        mark.id(),
+                        first.otherDress(),
+                        first.marking(),
+                        first.credit(),
+                        first.format(),
+                        folder.deliveries().resolve("marked-photographs").toString())));
   }
 
   private String reason(RuntimeException e, DataFolder folder) {

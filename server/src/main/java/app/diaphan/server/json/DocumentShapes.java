@@ -31,6 +31,8 @@ import app.diaphan.core.overlay.finish.Shadow;
 import app.diaphan.core.overlay.finish.Soften;
 import app.diaphan.core.overlay.retarget.FileAtTarget;
 import app.diaphan.core.overlay.slot.Slot;
+import app.diaphan.core.photograph.Corner;
+import app.diaphan.core.photograph.Measure;
 import app.diaphan.core.targets.NamePattern;
 import app.diaphan.core.targets.TargetFrame;
 import com.fasterxml.jackson.annotation.JsonCreator;
@@ -67,6 +69,8 @@ public final class DocumentShapes {
         Map.entry(Carried.class, CarriedShape.class),
         Map.entry(TargetFrame.class, TargetFrameShape.class),
         Map.entry(Resolution.class, ResolutionShape.class),
+        Map.entry(Corner.class, CornerShape.class),
+        Map.entry(Measure.class, MeasureShape.class),
         Map.entry(FileAtTarget.class, FileAtTargetShape.class),
         Map.entry(NamePattern.class, WordShape.class),
         Map.entry(Arrangement.class, ArrangementShape.class),
@@ -253,6 +257,20 @@ public final class DocumentShapes {
     @JsonSubTypes.Type(value = FileAtTarget.OwnFile.class, name = "own")
   })
   interface FileAtTargetShape {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Corner.At.class, name = "at"),
+    @JsonSubTypes.Type(value = Corner.Quietest.class, name = "quietest")
+  })
+  interface CornerShape {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Measure.OfShorterSide.class, name = "share"),
+    @JsonSubTypes.Type(value = Measure.Pixels.class, name = "pixels")
+  })
+  interface MeasureShape {}
 
   @JsonIgnoreProperties("any")
   interface BackingShape {}

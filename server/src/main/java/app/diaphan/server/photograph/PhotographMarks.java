@@ -1,0 +1,84 @@
+package app.diaphan.server.photograph;
+
+import app.diaphan.core.Digest;
+import app.diaphan.core.InvalidInput;
+import app.diaphan.core.memory.Memory;
+import app.diaphan.core.memory.Remembered;
+import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.overlay.PictureNames;
+import app.diaphan.core.photograph.Dresses;
+import app.diaphan.core.photograph.PhotographMarker;
+import app.diaphan.core.roster.Filling;
+import app.diaphan.core.type.ShippedFonts;
+import app.diaphan.server.ProgramVersion;
+import app.diaphan.server.draw.DrawingService;
+import app.diaphan.server.json.DocumentJson;
+import app.diaphan.server.memory.MemoryBudget;
+import app.diaphan.server.store.PackageStore;
+import app.diaphan.server.store.PictureStore;
+import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import org.springframework.stereotype.Service;
+
+/** A package's mark as it is now, and what it is known by. */
+@Service
+public class PhotographMarks {
+  private final PackageStore packages;
+  private final PictureStore pictures;
+  private final DrawingService drawings;
+  private final Remembered<String, PhotographMarker> markers;
+
+  /**
+   * @param digest of all that decides how the mark looks
+   */
+  public record Mark(PhotographMarker marker, String digest) {}
+
+  PhotographMarks(
+      PackageStore packages, PictureStore pictures, DrawingService drawings, MemoryBudget memory) {
+    this.packages = packages;
+    this.pictures = pictures;
+    this.drawings = drawings;
+    markers =
+        memory.remembered().kind(Memory::bytesOf, marker -> PhotographMarker.MEMORY_BYTES / 16);
+  }
+
+  /**
+   * @throws InvalidInput if no overlay is chosen, or it is gone
+   */
+  public Mark of(Long packageId, MarkSettings settings) {
+    if (settings.overlay() == 0 || !packages.hasOverlay(settings.overlay())) {
+      throw new InvalidInput("Choose an overlay to be the mark.");
+    }
+    Overlay own = drawn(settings.overlay());
+    Optional<Overlay> other =
+        settings.otherDress() != 0 && packages.hasOverlay(settings.otherDress())
+            ? Optional.of(drawn(settings.otherDress()))
+            : Optional.empty();
+    Map<String, String> used = new TreeMap<>();
+    pictures.of(packageId).forEach(picture -> used.put(picture.name(), picture.sha256()));
+    var names = new java.util.HashSet<>(PictureNames.in(own.stack()));
+    other.ifPresent(one -> names.addAll(PictureNames.in(one.stack())));
+    used.keySet().retainAll(names);
+    String digest =
+        Digest.of(
+            (packageId
+                    + DocumentJson.write(own)
+                    + other.map(DocumentJson::write).orElse("")
+                    + DocumentJson.write(used)
+                    + ProgramVersion.NUMBER
+                    + ShippedFonts.version())
+                .getBytes(StandardCharsets.UTF_8));
+    return new Mark(
+        markers.of(
+            digest,
+            () -> new PhotographMarker(drawings.rendererFor(packageId), new Dresses(own, other))),
+        digest);
+  }
+
+  private Overlay drawn(long id) {
+    return Filling.without(packages.dressed(packages.overlay(id)))
+        .withForTargets(java.util.List.of());
+  }
+}
