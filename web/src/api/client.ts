@@ -69,6 +69,14 @@ export type TroubledRow = Schemas["TroubledRow"];
 export type RowTrouble = Schemas["RowTrouble"];
 export type MergeSummary = Schemas["MergeSummary"];
 export type PackageSummary = Schemas["PackageSummary"];
+export type PhotographList = Schemas["PhotographList"];
+export type PhotographLine = Schemas["PhotographLine"];
+export type PhotographLook = Schemas["PhotographLook"];
+export type MarkSettings = Schemas["MarkSettings"];
+export type Marking = Schemas["Marking"];
+export type Corner = Marking["corner"];
+export type Measure = Marking["size"];
+export type MarkRun = Schemas["MarkRun"];
 export type PictureSummary = Schemas["PictureSummary"];
 
 export const api = createClient<paths>({ baseUrl: "" });

@@ -4,6 +4,7 @@ import { DeliverPage } from "../deliver/DeliverPage";
 import { CopyPage } from "../frame/CopyPage";
 import { FramePage } from "../frame/FramePage";
 import { NewOverlayPage } from "../frame/NewOverlayPage";
+import { PhotographsPage } from "../photographs/PhotographsPage";
 import { RosterPage } from "../roster/RosterPage";
 import { ProofPage } from "../proof/ProofPage";
 import { StartPage } from "../start/StartPage";
@@ -24,6 +25,7 @@ export function App() {
           <Route path="proof" element={<ProofPage />} />
           <Route path="deliver" element={<DeliverPage />} />
           <Route path="roster" element={<RosterPage />} />
+          <Route path="photographs" element={<PhotographsPage />} />
         </Route>
         <Route path="*" element={<Navigate to="/" replace />} />
       </Routes>

@@ -18,6 +18,7 @@ const STEPS = [
   ["proof", "Proof"],
   ["deliver", "Deliver"],
   ["roster", "Roster"],
+  ["photographs", "Photographs"],
 ] as const;
 
 /** Loads an overlay and shows its steps across the top. */
@@ -42,8 +43,9 @@ export function OverlayShell() {
   }, [loaded.data]);
   useEffect(() => () => useOverlay.getState().close(), [id]);
   useSaving();
-  // The rows of a roster are no part of the overlay; undoing there takes cells back.
-  const ofOverlay = !useLocation().pathname.endsWith("/roster");
+  // Rows and photographs are no part of the overlay; undoing in the roster takes cells back.
+  const { pathname } = useLocation();
+  const ofOverlay = !pathname.endsWith("/roster") && !pathname.endsWith("/photographs");
   useKeys({
     ...(ofOverlay
       ? { "Mod+z": undo, "Mod+Shift+Z": redo, "Mod+Shift+z": redo, "Mod+y": redo }

@@ -1,10 +1,11 @@
 import { useState } from "react";
 import type { Overlay } from "../api/client";
 import { useOverlay } from "../document/overlayStore";
+import { dropped } from "../ui/dropped";
 import { Notice } from "../ui/Notice";
 import { BringTable } from "./BringTable";
 import { AsRead } from "./AsRead";
-import { bring, type Brought, dropped, readAgain } from "./bring";
+import { bring, type Brought, readAgain } from "./bring";
 import { RosterSheet } from "./RosterSheet";
 import { useRosters } from "./useRosters";
 

@@ -67,6 +67,11 @@ public class PhotographLooks {
     }
   }
 
+  /** A short word for it. */
+  public String versionOf(PhotographEntity photograph) {
+    return Digest.of(version(photograph.path()).getBytes(StandardCharsets.UTF_8)).substring(0, 12);
+  }
+
   /** Where the mark hangs, and how it stands out. */
   public Look look(PhotographEntity photograph) {
     MarkSettings settings = store.settings(photograph.packageId());

@@ -64,7 +64,7 @@ public class PhotographRuns {
    * @param secondsLeft by what was done so far; 0 if that cannot be told
    * @param sentence how it ended; empty while it goes on
    */
-  public record Progress(
+  public record MarkRun(
       boolean going,
       int all,
       int done,
@@ -73,7 +73,7 @@ public class PhotographRuns {
       long secondsLeft,
       String folder,
       String sentence) {
-    static final Progress NONE = new Progress(false, 0, 0, 0, 0, 0, "", "");
+    static final MarkRun NONE = new MarkRun(false, 0, 0, 0, 0, 0, "", "");
   }
 
   private final class Run {
@@ -103,7 +103,7 @@ public class PhotographRuns {
       skipped++;
     }
 
-    synchronized Progress progress() {
+    synchronized MarkRun progress() {
       int worked = done + failed;
       long left =
           worked == 0 || over
@@ -111,7 +111,7 @@ public class PhotographRuns {
               : Duration.between(began, clock.instant()).toSeconds()
                   * (all - worked - skipped)
                   / worked;
-      return new Progress(
+      return new MarkRun(
           !over, all, done, failed, skipped, left, folder.toString(), over ? sentence() : "");
     }
 
@@ -152,9 +152,9 @@ public class PhotographRuns {
     this.clock = clock;
   }
 
-  public Progress progress(Long packageId) {
+  public MarkRun progress(Long packageId) {
     Run run = runs.get(packageId);
-    return run == null ? Progress.NONE : run.progress();
+    return run == null ? MarkRun.NONE : run.progress();
   }
 
   public void callOff(Long packageId) {
@@ -216,7 +216,7 @@ public class PhotographRuns {
    * @param ids of the photographs; all that are not left out if there are none
    * @throws InvalidInput if there is nothing to do, or a run goes on
    */
-  public synchronized Progress begin(Long packageId, List<Long> ids) {
+  public synchronized MarkRun begin(Long packageId, List<Long> ids) {
     if (progress(packageId).going()) {
       throw new InvalidInput("These photographs are being marked; wait, or call that off.");
     }

@@ -26,7 +26,16 @@ import org.springframework.context.annotation.Configuration;
 class ApiDescription {
   /** Properties that may be left out or empty. */
   private static final Set<String> OPTIONAL =
-      Set.of("DeliveryStatus.report", "FileReport.drawn", "ReturnedFile.delivery");
+      Set.of(
+          "DeliveryStatus.report",
+          "FileReport.drawn",
+          "ReturnedFile.delivery",
+          "PhotographLine.own",
+          "PhotographLine.outcome",
+          "PhotographLook.hung",
+          "MarkSettings.format",
+          "KeepPhotograph.own",
+          "MarkOutcome.hung");
 
   ApiDescription() {
     DocumentJson.shapes()

@@ -76,6 +76,7 @@ class PhotographApi {
 
   /**
    * @param own how it is marked otherwise than the others
+   * @param version changes with the file
    */
   record PhotographLine(
       long id,
@@ -83,16 +84,18 @@ class PhotographApi {
       String path,
       boolean leftOut,
       Optional<Marking> own,
-      Optional<MarkOutcome> outcome) {
-    static PhotographLine of(PhotographEntity entity) {
-      return new PhotographLine(
-          entity.id(),
-          entity.name(),
-          entity.ours() ? "" : entity.path().toString(),
-          entity.leftOut(),
-          entity.ownMarking(),
-          entity.outcome());
-    }
+      String version,
+      Optional<MarkOutcome> outcome) {}
+
+  private PhotographLine line(PhotographEntity entity) {
+    return new PhotographLine(
+        entity.id(),
+        entity.name(),
+        entity.ours() ? "" : entity.path().toString(),
+        entity.leftOut(),
+        entity.ownMarking(),
+        looks.versionOf(entity),
+        entity.outcome());
   }
 
   /**
@@ -132,7 +135,7 @@ class PhotographApi {
     return new PhotographList(
         store.settings(id),
         runs.folder(id).toString(),
-        store.of(id).stream().map(PhotographLine::of).toList());
+        store.of(id).stream().map(this::line).toList());
   }
 
   @PutMapping("/packages/{id}/photographs/settings")
@@ -159,14 +162,14 @@ class PhotographApi {
           "The photograph came without a name; save it under one and try again.");
     }
     try (InputStream content = file.getInputStream()) {
-      return PhotographLine.of(store.add(id, name, content));
+      return line(store.add(id, name, content));
     }
   }
 
   /** Adds those of a folder of this computer, which stay where they are. */
   @PostMapping("/packages/{id}/photographs/folder")
   List<PhotographLine> addFolder(@PathVariable long id, @RequestBody WantedFolder wanted) {
-    return store.addFolder(id, wanted.path()).stream().map(PhotographLine::of).toList();
+    return store.addFolder(id, wanted.path()).stream().map(this::line).toList();
   }
 
   @PostMapping("/packages/{id}/photographs/removed")
@@ -177,7 +180,7 @@ class PhotographApi {
 
   @PutMapping("/photographs/{id}")
   PhotographLine keepPhotograph(@PathVariable long id, @RequestBody KeepPhotograph wanted) {
-    return PhotographLine.of(
+    return line(
         store.keep(id, wanted.leftOut(), Optional.ofNullable(wanted.own()).flatMap(own -> own)));
   }
 
@@ -193,16 +196,20 @@ class PhotographApi {
         look.mark());
   }
 
-  /** The photograph without the mark, upright. */
+  /**
+   * The photograph without the mark, upright.
+   *
+   * @param of its version, so that its address changes with it
+   */
   @GetMapping(path = "/photographs/{id}/picture.jpg", produces = MediaType.IMAGE_JPEG_VALUE)
   ResponseEntity<byte[]> picture(
-      @PathVariable long id, @RequestParam(defaultValue = "360") int longest) {
+      @PathVariable long id,
+      @RequestParam(defaultValue = "360") int longest,
+      @RequestParam(defaultValue = "") String of) {
     if (longest < 1 || longest > LARGEST) {
       throw new InvalidInput("A picture of a photograph is 1 to " + LARGEST + " pixels long.");
     }
-    return ResponseEntity.ok()
-        .cacheControl(CacheControl.noCache())
-        .body(looks.picture(store.get(id), longest));
+    return ResponseEntity.ok().cacheControl(kept(of)).body(looks.picture(store.get(id), longest));
   }
 
   /**
@@ -219,16 +226,18 @@ class PhotographApi {
     if (!(side >= 1 && side <= LARGEST) || !(opacity >= 0 && opacity <= 1)) {
       throw new InvalidInput("A picture of the mark is 1 to " + LARGEST + " pixels long.");
     }
-    return ResponseEntity.ok()
-        .cacheControl(
-            of.isEmpty()
-                ? CacheControl.noCache()
-                : CacheControl.maxAge(Duration.ofHours(1)).cachePrivate())
-        .body(looks.mark(id, dress, side, opacity));
+    return ResponseEntity.ok().cacheControl(kept(of)).body(looks.mark(id, dress, side, opacity));
+  }
+
+  /** Pictures whose address changes with them can be kept. */
+  private static CacheControl kept(String of) {
+    return of.isEmpty()
+        ? CacheControl.noCache()
+        : CacheControl.maxAge(Duration.ofHours(1)).cachePrivate();
   }
 
   @GetMapping("/packages/{id}/photographs/run")
-  PhotographRuns.Progress run(@PathVariable long id) {
+  PhotographRuns.MarkRun run(@PathVariable long id) {
     packages.get(id);
     return runs.progress(id);
   }
@@ -237,7 +246,7 @@ class PhotographApi {
    * @param wanted none for all that are not left out
    */
   @PostMapping("/packages/{id}/photographs/run")
-  PhotographRuns.Progress begin(@PathVariable long id, @RequestBody WantedPhotographs wanted) {
+  PhotographRuns.MarkRun begin(@PathVariable long id, @RequestBody WantedPhotographs wanted) {
     return runs.begin(id, wanted.photographs());
   }
 

@@ -1,0 +1,113 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { answer, api, type MarkSettings } from "../api/client";
+import { FolderPath } from "../deliver/DeliveryFolder";
+import { Choice } from "../ui/Choice";
+
+interface Props {
+  settings: MarkSettings;
+  /** Where they are written as it is set. */
+  folder: string;
+  onChange: (settings: MarkSettings) => void;
+}
+
+/** What the files are, where they go and what they say. */
+export function FilesSentence({ settings, folder: whole, onChange }: Props) {
+  const formats = useQuery({
+    queryKey: ["photograph-formats"],
+    queryFn: () => answer(api.GET("/api/photograph-formats")),
+    staleTime: Infinity,
+  });
+  const [wanted, setWanted] = useState<string>();
+  const { credit } = settings;
+  return (
+    <details className="text-sm">
+      <summary className="cursor-pointer opacity-80">
+        Files: {settings.format ? "" : "each of its photograph’s kind, "}
+        <FolderPath path={whole} />
+      </summary>
+      <div className="grid gap-x-6 gap-y-2 py-2 md:grid-cols-2">
+        <div>
+          <p className="leading-7">
+            Written as{" "}
+            <Choice
+              label="Format of the marked photographs"
+              value={settings.format ?? "same"}
+              options={[
+                ["same", "the kind that each photograph is"],
+                ...(formats.data ?? []).map(({ format, words }) => [format, words] as const),
+              ]}
+              onChange={(format) => {
+                const { overlay, otherDress, marking, folder } = settings;
+                const others = { overlay, otherDress, marking, credit, folder };
+                onChange(format === "same" ? others : { ...others, format });
+              }}
+            />
+            ; the photographs themselves are never written over.
+          </p>
+          <label className="mt-1 flex items-baseline gap-2">
+            <span className="shrink-0">Into</span>
+            <input
+              aria-label="Folder of the marked photographs"
+              className="input input-sm min-w-0 flex-1"
+              value={wanted ?? whole}
+              onChange={(event) => setWanted(event.target.value)}
+              onBlur={() => {
+                if (wanted !== undefined && wanted !== whole) {
+                  onChange({ ...settings, folder: wanted.trim() });
+                }
+                setWanted(undefined);
+              }}
+              onKeyDown={(event) => {
+                if (event.key === "Enter") event.currentTarget.blur();
+              }}
+            />
+          </label>
+        </div>
+        <div className="flex flex-col gap-1.5">
+          {(
+            [
+              ["copyright", "Copyright"],
+              ["creator", "Creator"],
+              ["line", "Credit line"],
+            ] as const
+          ).map(([field, words]) => (
+            <CreditField
+              key={field}
+              label={words}
+              value={credit[field]}
+              onChange={(text) => onChange({ ...settings, credit: { ...credit, [field]: text } })}
+            />
+          ))}
+          <p className="text-xs opacity-70">
+            Set in every file; what is left empty stays as each photograph says it.
+          </p>
+        </div>
+      </div>
+    </details>
+  );
+}
+
+function CreditField(props: { label: string; value: string; onChange: (text: string) => void }) {
+  const { label, value, onChange } = props;
+  const [typed, setTyped] = useState<string>();
+  return (
+    <label className="flex items-baseline gap-2">
+      <span className="w-20 shrink-0">{label}</span>
+      <input
+        className="input input-sm min-w-0 flex-1"
+        aria-label={label}
+        maxLength={2000}
+        value={typed ?? value}
+        onChange={(event) => setTyped(event.target.value)}
+        onBlur={() => {
+          if (typed !== undefined && typed !== value) onChange(typed);
+          setTyped(undefined);
+        }}
+        onKeyDown={(event) => {
+          if (event.key === "Enter") event.currentTarget.blur();
+        }}
+      />
+    </label>
+  );
+}

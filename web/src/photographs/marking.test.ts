@@ -1,0 +1,31 @@
+import { expect, test } from "vitest";
+import type { Marking } from "../api/client";
+import { cornerOf, inUnit, numberOf, shared, withNumber, wordOf } from "./marking";
+
+const MARKING: Marking = {
+  dress: "AUTO",
+  corner: cornerOf("BOTTOM_RIGHT"),
+  size: { kind: "share", share: 0.25 },
+  margin: { kind: "pixels", pixels: 12 },
+  opacity: 1,
+};
+
+test.each(["BOTTOM_RIGHT", "CENTRE", "quietest", "quietest below"] as const)(
+  "the corner %s is called as it was chosen",
+  (word) => {
+    expect(wordOf(cornerOf(word))).toBe(word);
+  },
+);
+
+test("shares are told in per cent", () => {
+  expect(numberOf(MARKING.size)).toBe(25);
+  expect(withNumber(MARKING.size, 40)).toEqual({ kind: "share", share: 0.4 });
+  expect(withNumber(MARKING.margin, 40)).toEqual({ kind: "pixels", pixels: 40 });
+  expect(inUnit("pixels", 0.25, 300)).toEqual({ kind: "pixels", pixels: 300 });
+});
+
+test("several are marked alike only if nothing differs", () => {
+  expect(shared([MARKING, { ...MARKING }])).toEqual(MARKING);
+  expect(shared([MARKING, { ...MARKING, opacity: 0.5 }])).toBeUndefined();
+  expect(shared([])).toBeUndefined();
+});

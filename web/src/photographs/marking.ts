@@ -1,0 +1,61 @@
+import type { Corner, Marking, Measure } from "../api/client";
+
+type Pin = Extract<Corner, { kind: "at" }>["pin"];
+
+/** The four corners, those first that a mark is expected in. */
+export const CORNERS: readonly Pin[] = ["BOTTOM_RIGHT", "BOTTOM_LEFT", "TOP_RIGHT", "TOP_LEFT"];
+
+export const PIN_WORDS: Record<Pin, string> = {
+  BOTTOM_RIGHT: "bottom right",
+  BOTTOM_LEFT: "bottom left",
+  TOP_RIGHT: "top right",
+  TOP_LEFT: "top left",
+  TOP: "top",
+  BOTTOM: "bottom",
+  LEFT: "left",
+  RIGHT: "right",
+  CENTRE: "centre",
+};
+
+/** What a corner is called in the sentence: a pin, or the quietest of all or of the lower two. */
+export type CornerWord = Pin | "quietest" | "quietest below";
+
+export function wordOf(corner: Corner): CornerWord {
+  if (corner.kind === "at") return corner.pin;
+  return corner.allowed.length > 2 ? "quietest" : "quietest below";
+}
+
+export function cornerOf(word: CornerWord): Corner {
+  switch (word) {
+    case "quietest":
+      return { kind: "quietest", allowed: [...CORNERS] };
+    case "quietest below":
+      return { kind: "quietest", allowed: ["BOTTOM_RIGHT", "BOTTOM_LEFT"] };
+    default:
+      return { kind: "at", pin: word };
+  }
+}
+
+/** A length as a number within the sentence: a share in per cent, or pixels. */
+export function numberOf(measure: Measure): number {
+  return measure.kind === "share" ? measure.share * 100 : measure.pixels;
+}
+
+export function withNumber(measure: Measure, number: number): Measure {
+  return measure.kind === "share"
+    ? { kind: "share", share: number / 100 }
+    : { kind: "pixels", pixels: number };
+}
+
+/** The first values in the other unit. */
+export function inUnit(kind: Measure["kind"], share: number, pixels: number): Measure {
+  return kind === "share" ? { kind, share } : { kind, pixels };
+}
+
+/** Whether several photographs are marked alike; then how. */
+export function shared(markings: readonly Marking[]): Marking | undefined {
+  const [first] = markings;
+  return first && markings.every((one) => JSON.stringify(one) === JSON.stringify(first))
+    ? first
+    : undefined;
+}
