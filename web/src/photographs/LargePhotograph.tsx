@@ -1,10 +1,10 @@
 import { ChevronLeft, ChevronRight, X } from "lucide-react";
-import { useState } from "react";
+import { type PointerEvent, useState } from "react";
 import type { Marking, PhotographLine, PhotographLook } from "../api/client";
 import { useKeys } from "../app/keys";
 import { useSize } from "../ui/useSize";
 import { MarkedPicture } from "./MarkedPicture";
-import { PIN_WORDS } from "./marking";
+import { PIN_WORDS, ratio } from "./marking";
 import { MarkingSentence } from "./MarkingSentence";
 
 interface Props {
@@ -52,10 +52,10 @@ export function LargePhotograph(props: Props) {
         <button
           type="button"
           className="btn btn-sm"
-          title="The one before (←)"
+          title="The previous one (←)"
           onClick={() => onStep(-1)}
         >
-          <ChevronLeft size={16} aria-hidden /> Before
+          <ChevronLeft size={16} aria-hidden /> Previous
         </button>
         <button
           type="button"
@@ -74,7 +74,17 @@ export function LargePhotograph(props: Props) {
       </div>
       <div ref={box} className="relative grid min-h-0 flex-1 place-items-center overflow-hidden">
         {scale > 0 && (
-          <div className="relative overflow-hidden" style={{ width, height }}>
+          <div
+            className="relative cursor-ew-resize overflow-hidden"
+            style={{ width, height }}
+            onPointerDown={(event) => {
+              event.currentTarget.setPointerCapture(event.pointerId);
+              setDivider(across(event));
+            }}
+            onPointerMove={(event) => {
+              if (event.buttons === 1) setDivider(across(event));
+            }}
+          >
             <MarkedPicture
               packageId={packageId}
               photograph={photograph}
@@ -87,26 +97,31 @@ export function LargePhotograph(props: Props) {
               <div
                 className="pointer-events-none absolute inset-y-0 border-l-2 border-primary"
                 style={{ left: `${divider}%` }}
-              />
+              >
+                <span className="absolute right-1 top-1 rounded bg-base-100/80 px-1 text-xs">
+                  before
+                </span>
+                <span className="absolute left-1 top-1 rounded bg-base-100/80 px-1 text-xs">
+                  after
+                </span>
+              </div>
             )}
           </div>
         )}
         {look && look.problem !== "" && <p className="text-error">{look.problem}</p>}
       </div>
-      <label className="flex items-center gap-2 text-xs">
-        <span className="shrink-0">Before up to here</span>
-        <input
-          type="range"
-          className="range range-primary range-xs flex-1"
-          aria-label="Divider of before and after"
-          min={0}
-          max={100}
-          step={0.5}
-          value={divider}
-          onChange={(event) => setDivider(Number(event.target.value))}
-        />
-        <span className="shrink-0">after</span>
-      </label>
+      <input
+        type="range"
+        className="range range-primary range-xs mx-auto block"
+        style={{ width: Math.max(160, width) }}
+        aria-label="Divider of before and after"
+        title="Before the mark on the left of it, after on the right"
+        min={0}
+        max={100}
+        step={0.5}
+        value={divider}
+        onChange={(event) => setDivider(Number(event.target.value))}
+      />
       <div className="flex items-start gap-4 text-[15px] leading-8">
         <p className="min-w-0 flex-1">
           {own ? "Here it " : "As on all, the mark "}
@@ -116,7 +131,7 @@ export function LargePhotograph(props: Props) {
               {" "}
               Taken: {PIN_WORDS[look.hung.pin]},{" "}
               {look.hung.dress === "LIGHT" ? "lighter" : "darker"}, standing out{" "}
-              {look.hung.contrast.toFixed(1)} : 1
+              {ratio(look.hung.contrast)} : 1
               {look.legible ? "" : ", which is too little to be read"}.
             </span>
           )}
@@ -144,4 +159,10 @@ export function LargePhotograph(props: Props) {
       </div>
     </section>
   );
+}
+
+/** Where the pointer is, in shares of a hundred from the left. */
+function across(event: PointerEvent<HTMLElement>): number {
+  const box = event.currentTarget.getBoundingClientRect();
+  return Math.min(100, Math.max(0, (100 * (event.clientX - box.left)) / box.width));
 }

@@ -1,6 +1,7 @@
-import { Check, Maximize2, TriangleAlert } from "lucide-react";
+import { Check, TriangleAlert } from "lucide-react";
 import type { Marking, PhotographLine, PhotographLook } from "../api/client";
 import { MarkedPicture } from "./MarkedPicture";
+import { ratio } from "./marking";
 
 interface Props {
   packageId: number;
@@ -51,12 +52,11 @@ export function PhotographCard(props: Props) {
             opacity={marking.opacity}
           />
         </span>
-        <Maximize2 size={14} className="absolute right-1 top-1 opacity-0" aria-hidden />
       </button>
       <label className="mt-1 flex cursor-pointer items-center gap-1.5 text-xs">
         <input
           type="checkbox"
-          className="checkbox checkbox-xs"
+          className="checkbox checkbox-xs rounded-sm"
           checked={chosen}
           onChange={onChoose}
         />
@@ -75,7 +75,7 @@ export function PhotographCard(props: Props) {
         ) : look?.hung ? (
           <span className={look.legible ? "opacity-80" : "font-medium text-warning"}>
             {!look.legible && <TriangleAlert size={12} className="mr-1 inline" aria-hidden />}
-            Stands out {look.hung.contrast.toFixed(1)} : 1{!look.legible && ", too little"}
+            Stands out {ratio(look.hung.contrast)} : 1{!look.legible && ", too little"}
             {own && <span className="opacity-80"> · its own way</span>}
           </span>
         ) : (

@@ -127,7 +127,9 @@ function Photographs({ overlayId, packageId }: { overlayId: number; packageId: n
       ) : (
         <>
           {run && <RunLine packageId={packageId} run={run} onCallOff={() => void callOff()} />}
-          <div className="flex shrink-0 items-start gap-6 border-b border-base-300 bg-base-100 px-5 py-2">
+          <div
+            className={`shrink-0 items-start gap-6 border-b border-base-300 bg-base-100 px-5 py-2 ${shown ? "hidden" : "flex"}`}
+          >
             <div className="min-w-0 flex-1 text-[15px] leading-8">
               <p>
                 <Choice

@@ -1,6 +1,6 @@
 import { expect, test } from "vitest";
 import type { Marking } from "../api/client";
-import { cornerOf, inUnit, numberOf, shared, withNumber, wordOf } from "./marking";
+import { cornerOf, inUnit, numberOf, ratio, shared, withNumber, wordOf } from "./marking";
 
 const MARKING: Marking = {
   dress: "AUTO",
@@ -28,4 +28,9 @@ test("several are marked alike only if nothing differs", () => {
   expect(shared([MARKING, { ...MARKING }])).toEqual(MARKING);
   expect(shared([MARKING, { ...MARKING, opacity: 0.5 }])).toBeUndefined();
   expect(shared([])).toBeUndefined();
+});
+
+test("a contrast that is too little is not told as enough", () => {
+  expect(ratio(2.98)).toBe("2.9");
+  expect(ratio(3)).toBe("3.0");
 });

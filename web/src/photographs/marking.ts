@@ -59,3 +59,8 @@ export function shared(markings: readonly Marking[]): Marking | undefined {
     ? first
     : undefined;
 }
+
+/** A contrast to one, never told better than it is. */
+export function ratio(contrast: number): string {
+  return (Math.floor(contrast * 10) / 10).toFixed(1);
+}

@@ -31,6 +31,11 @@ public record Marking(
     return new Marking(other, corner, size, margin, opacity);
   }
 
+  /** With a mark of another size. */
+  public Marking with(Measure other) {
+    return new Marking(dress, corner, other, margin, opacity);
+  }
+
   public Marking with(Corner other) {
     return new Marking(dress, other, size, margin, opacity);
   }

@@ -187,7 +187,7 @@ final class MarkCommand implements Callable<Integer> {
               line.put("top", marked.hung().place().top());
               line.put("markWidth", marked.hung().place().width());
               line.put("markHeight", marked.hung().place().height());
-              line.put("contrast", Math.round(10 * marked.hung().contrast()) / 10.0);
+              line.put("contrast", Math.floor(10 * marked.hung().contrast()) / 10);
               line.put("legible", marked.hung().legible());
               line.put("notes", marked.notes());
             },

@@ -4,6 +4,7 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
 import app.diaphan.server.DataFolder;
 import app.diaphan.server.ServerApplication;
+import app.diaphan.core.photograph.Measure;
 import app.diaphan.server.bundle.BundleReader;
 import app.diaphan.server.bundle.BundleStore;
 import app.diaphan.server.disk.DatabaseTrouble;
@@ -86,7 +87,7 @@ final class ServeCommand implements Callable<Integer> {
                     new MarkSettings(
                         mark.id(),
                         first.otherDress(),
-                        first.marking(),
+                        first.marking().with(new Measure.OfShorterSide(0.4)),
                         first.credit(),
                         first.format(),
                         folder.deliveries().resolve("marked-photographs").toString())));
