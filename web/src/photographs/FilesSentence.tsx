@@ -23,7 +23,7 @@ export function FilesSentence({ settings, folder: whole, onChange }: Props) {
   return (
     <details className="text-sm">
       <summary className="cursor-pointer opacity-80">
-        Files: {settings.format ? "" : "each of its photograph’s kind, "}
+        Files: {formats.data?.find(({ as }) => as === settings.as)?.words ?? ""},
         <FolderPath path={whole} />
       </summary>
       <div className="grid gap-x-6 gap-y-2 py-2 md:grid-cols-2">
@@ -32,16 +32,9 @@ export function FilesSentence({ settings, folder: whole, onChange }: Props) {
             Written as{" "}
             <Choice
               label="Format of the marked photographs"
-              value={settings.format ?? "same"}
-              options={[
-                ["same", "the kind that each photograph is"],
-                ...(formats.data ?? []).map(({ format, words }) => [format, words] as const),
-              ]}
-              onChange={(format) => {
-                const { overlay, otherDress, marking, folder } = settings;
-                const others = { overlay, otherDress, marking, credit, folder };
-                onChange(format === "same" ? others : { ...others, format });
-              }}
+              value={settings.as}
+              options={(formats.data ?? []).map(({ as, words }) => [as, words] as const)}
+              onChange={(as) => onChange({ ...settings, as })}
             />
             ; the photographs themselves are never written over.
           </p>

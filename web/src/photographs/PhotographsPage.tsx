@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { useEffect, useMemo, useState } from "react";
+import { useEffect, useMemo, useRef, useState } from "react";
 import { answer, api, type Marking, type PhotographLine, upload } from "../api/client";
 import { useOverlay } from "../document/overlayStore";
 import { Choice } from "../ui/Choice";
@@ -28,7 +28,7 @@ export function PhotographsPage() {
 
 function Photographs({ overlayId, packageId }: { overlayId: number; packageId: number }) {
   const revision = useOverlay((state) => state.revision);
-  const { list, fetchAnew, keepSettings, keep, remove } = usePhotographs(packageId);
+  const { list, fetchAnew, keepSettings, leaveOut, markAs, remove } = usePhotographs(packageId);
   const overlays = useQuery({
     queryKey: ["overlays", packageId],
     queryFn: () =>
@@ -41,6 +41,7 @@ function Photographs({ overlayId, packageId }: { overlayId: number; packageId: n
   const [order, setOrder] = useState<Order>("worst");
   const [chosen, setChosen] = useState<ReadonlySet<number>>(new Set());
   const [large, setLarge] = useState<number>();
+  const queue = useRef(Promise.resolve());
 
   const settings = list?.settings;
   // Until another is chosen, the overlay in hand is the mark.
@@ -57,13 +58,17 @@ function Photographs({ overlayId, packageId }: { overlayId: number; packageId: n
   const hanging = useMemo(() => ordered(photographs, looks, order), [photographs, looks, order]);
   if (!list || !settings) return null;
 
-  const attempt = async (work: () => Promise<void>) => {
-    setProblems([]);
-    try {
-      await work();
-    } catch (e) {
-      setProblems([e instanceof Error ? e.message : String(e)]);
-    }
+  /** One after the other: a run begins with what was typed just before it. */
+  const attempt = (work: () => Promise<void>) => {
+    queue.current = queue.current.then(async () => {
+      setProblems([]);
+      try {
+        await work();
+      } catch (e) {
+        setProblems([e instanceof Error ? e.message : String(e)]);
+      }
+    });
+    return queue.current;
   };
   const take = async (files: readonly File[]) => {
     setProblems([]);
@@ -90,7 +95,7 @@ function Photographs({ overlayId, packageId }: { overlayId: number; packageId: n
   };
   const setMarking = (marking: Marking) =>
     attempt(() =>
-      picked.length > 0 ? keep(picked, { own: marking }) : keepSettings({ ...settings, marking }),
+      picked.length > 0 ? markAs(picked, marking) : keepSettings({ ...settings, marking }),
     );
 
   return (
@@ -204,8 +209,8 @@ function Photographs({ overlayId, packageId }: { overlayId: number; packageId: n
               photograph={shown}
               look={looks.get(shown.id)}
               marking={settings.marking}
-              onOwn={(own) => void attempt(() => keep([shown], { own }))}
-              onLeaveOut={(leftOut) => void attempt(() => keep([shown], { leftOut }))}
+              onOwn={(own) => void attempt(() => markAs([shown], own))}
+              onLeaveOut={(leftOut) => void attempt(() => leaveOut([shown], leftOut))}
               onStep={step}
               onClose={() => setLarge(undefined)}
             />
@@ -245,7 +250,7 @@ function Photographs({ overlayId, packageId }: { overlayId: number; packageId: n
                     <button
                       type="button"
                       className="btn btn-xs"
-                      onClick={() => void attempt(() => keep(picked, { own: null }))}
+                      onClick={() => void attempt(() => markAs(picked, null))}
                     >
                       Mark them as all
                     </button>
@@ -254,7 +259,7 @@ function Photographs({ overlayId, packageId }: { overlayId: number; packageId: n
                       className="btn btn-xs"
                       onClick={() =>
                         void attempt(() =>
-                          keep(picked, { leftOut: !picked.every(({ leftOut }) => leftOut) }),
+                          leaveOut(picked, !picked.every(({ leftOut }) => leftOut)),
                         )
                       }
                     >

@@ -12,11 +12,9 @@ export interface Photographs {
   list: PhotographList | undefined;
   fetchAnew: () => Promise<void>;
   keepSettings: (settings: MarkSettings) => Promise<void>;
-  /** Changes photographs one after the other. */
-  keep: (
-    photographs: readonly PhotographLine[],
-    change: { leftOut?: boolean; own?: Marking | null },
-  ) => Promise<void>;
+  leaveOut: (photographs: readonly PhotographLine[], leftOut: boolean) => Promise<void>;
+  /** Marks some otherwise than the others, or as them if nothing is given. */
+  markAs: (photographs: readonly PhotographLine[], own: Marking | null) => Promise<void>;
   remove: (photographs: readonly PhotographLine[]) => Promise<void>;
 }
 
@@ -30,6 +28,23 @@ export function usePhotographs(packageId: number): Photographs {
       answer(api.GET("/api/packages/{id}/photographs", { params: { path: { id: packageId } } })),
   });
   const fetchAnew = () => queries.invalidateQueries({ queryKey: key });
+  /** Changes photographs one after the other. */
+  const each = async (
+    photographs: readonly PhotographLine[],
+    change: (id: number) => Parameters<typeof answer<PhotographLine>>[0],
+  ) => {
+    for (const one of photographs) {
+      const kept = await answer(change(one.id));
+      queries.setQueryData<PhotographList>(
+        key,
+        (before) =>
+          before && {
+            ...before,
+            photographs: before.photographs.map((line) => (line.id === kept.id ? kept : line)),
+          },
+      );
+    }
+  };
   return {
     list,
     fetchAnew,
@@ -50,25 +65,17 @@ export function usePhotographs(packageId: number): Photographs {
         throw e;
       }
     },
-    keep: async (photographs, change) => {
-      for (const one of photographs) {
-        const own = change.own === undefined ? one.own : (change.own ?? undefined);
-        const kept = await answer(
-          api.PUT("/api/photographs/{id}", {
-            params: { path: { id: one.id } },
-            body: { leftOut: change.leftOut ?? one.leftOut, ...(own ? { own } : {}) },
-          }),
-        );
-        queries.setQueryData<PhotographList>(
-          key,
-          (before) =>
-            before && {
-              ...before,
-              photographs: before.photographs.map((line) => (line.id === kept.id ? kept : line)),
-            },
-        );
-      }
-    },
+    leaveOut: (photographs, leftOut) =>
+      each(photographs, (id) =>
+        api.PUT("/api/photographs/{id}/left-out", { params: { path: { id } }, body: { leftOut } }),
+      ),
+    markAs: (photographs, own) =>
+      each(photographs, (id) => {
+        const params = { path: { id } };
+        return own
+          ? api.PUT("/api/photographs/{id}/marking", { params, body: own })
+          : api.DELETE("/api/photographs/{id}/marking", { params });
+      }),
     remove: async (photographs) => {
       await answer(
         api.POST("/api/packages/{id}/photographs/removed", {

@@ -98,11 +98,13 @@ final class Browser implements BeforeEachCallback, AfterEachCallback {
     } catch (SQLException e) {
       throw new IOException(e);
     }
-    Path deliveries = data.resolve("deliveries");
-    if (Files.exists(deliveries)) {
-      try (Stream<Path> files = Files.walk(deliveries)) {
-        for (Path file : files.sorted(Comparator.reverseOrder()).toList()) {
-          Files.delete(file);
+    for (String kept : List.of("deliveries", "photographs")) {
+      Path files = data.resolve(kept);
+      if (Files.exists(files)) {
+        try (Stream<Path> all = Files.walk(files)) {
+          for (Path file : all.sorted(Comparator.reverseOrder()).toList()) {
+            Files.delete(file);
+          }
         }
       }
     }

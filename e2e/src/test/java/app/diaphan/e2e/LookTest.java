@@ -10,6 +10,7 @@ import com.microsoft.playwright.options.KeyboardModifier;
 import com.microsoft.playwright.options.LoadState;
 import com.microsoft.playwright.options.MouseButton;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashSet;
@@ -17,6 +18,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -50,10 +52,10 @@ class LookTest {
           new Look("/overlays/2/compose", "", LookTest::finding),
           new Look("/overlays/2/compose", "", LookTest::asking),
           new Look("/overlays/2/compose", "compose-words", LookTest::words),
-          new Look("/overlays/3/compose", "compose-several", LookTest::several),
+          new Look("/overlays/3/compose", "", LookTest::several),
           new Look(
               "/overlays/6/compose",
-              "compose-upright",
+              "",
               page -> {
                 page.keyboard().press("6");
                 choose(page, "Course: Text");
@@ -70,15 +72,27 @@ class LookTest {
           new Look("/overlays/2/deliver", "deliver-returned", LookTest::returned),
           new Look("/overlays/2/proof", "screening", LookTest::screening),
           new Look("/overlays/10/roster", "roster", LookTest::roster),
-          new Look("/overlays/10/roster", "roster-row", LookTest::largeRow));
+          new Look("/overlays/10/roster", "roster-row", LookTest::largeRow),
+          new Look("/overlays/4/photographs", "", page -> {}),
+          new Look("/overlays/4/photographs", "photographs", LookTest::photographs),
+          new Look("/overlays/4/photographs", "photograph", LookTest::largePhotograph));
+
+  private static final Path[] DEMO_PHOTOGRAPHS = demoPhotographs();
 
   private static final String DARK = "dark-room";
   private static final String LIGHT = "light-room";
 
-  private static final Set<String> ALIKE =
-      Set.of("", "compose-several", "compose-upright", "pictures");
+  private static final Set<String> ALIKE = Set.of("", "compose-several", "", "pictures");
 
   @RegisterExtension final Browser browser = new Browser();
+
+  private static Path[] demoPhotographs() {
+    try (Stream<Path> files = Files.list(Path.of("../demo/photographs"))) {
+      return files.sorted().toArray(Path[]::new);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
 
   private static void choose(Page page, String card) {
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(card).setExact(true))
@@ -87,6 +101,27 @@ class LookTest {
 
   private static void roster(Page page) {
     page.getByText("lightest colour").waitFor();
+    page.waitForLoadState(LoadState.NETWORKIDLE);
+  }
+
+  private static void photographs(Page page) {
+    Locator given =
+        page.getByLabel("Photographs", new Page.GetByLabelOptions().setExact(true)).first();
+    if (page.getByText("One mark on many photographs").isVisible()) {
+      given.setInputFiles(DEMO_PHOTOGRAPHS);
+      page.getByLabel("Size of the mark").fill("40");
+      page.getByLabel("Size of the mark").press("Enter");
+      choose(page, "Mark 12 photographs");
+      page.getByText("12 photographs were marked.").waitFor();
+    }
+    page.getByText("stand out too little").or(page.getByText("stands out too little")).waitFor();
+    page.waitForLoadState(LoadState.NETWORKIDLE);
+  }
+
+  private static void largePhotograph(Page page) {
+    photographs(page);
+    choose(page, "Show 0420-sails.jpg large");
+    page.getByLabel("Divider of before and after").fill("64");
     page.waitForLoadState(LoadState.NETWORKIDLE);
   }
 

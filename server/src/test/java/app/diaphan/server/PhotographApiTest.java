@@ -173,13 +173,16 @@ class PhotographApiTest {
     long second = list.path("photographs").get(1).path("id").asLong();
     ObjectNode own = (ObjectNode) list.path("settings").path("marking").deepCopy();
     own.set("corner", RunningServer.JSON.readTree("{\"kind\":\"at\",\"pin\":\"TOP_LEFT\"}"));
-    SERVER.put("/api/photographs/" + first, "{\"leftOut\":false,\"own\":" + own + "}");
-    SERVER.put("/api/photographs/" + second, "{\"leftOut\":true,\"own\":null}");
+    SERVER.put("/api/photographs/" + first + "/marking", own.toString());
+    SERVER.put("/api/photographs/" + second + "/left-out", "{\"leftOut\":true}");
     JsonNode hung = SERVER.get("/api/photographs/" + first + "/look").body().path("hung");
     assertEquals("TOP_LEFT", hung.path("pin").asString());
     run("[]");
     assertTrue(Files.exists(folder.resolve("a.jpg")));
     assertFalse(Files.exists(folder.resolve("b.jpg")));
+    assertEquals(200, SERVER.delete("/api/photographs/" + first + "/marking").status());
+    hung = SERVER.get("/api/photographs/" + first + "/look").body().path("hung");
+    assertEquals("BOTTOM_RIGHT", hung.path("pin").asString());
   }
 
   @Test

@@ -11,6 +11,7 @@ import app.diaphan.core.photograph.Corner;
 import app.diaphan.core.photograph.DressChoice;
 import app.diaphan.core.photograph.Dresses;
 import app.diaphan.core.photograph.MarkPlan;
+import app.diaphan.core.photograph.MarkedAs;
 import app.diaphan.core.photograph.MarkedPhotograph;
 import app.diaphan.core.photograph.Marking;
 import app.diaphan.core.photograph.Measure;
@@ -115,7 +116,7 @@ final class MarkCommand implements Callable<Integer> {
   public Integer call() throws IOException {
     OwnFolder.required(folder);
     Marking marking = marking();
-    Optional<PhotographFormat> wanted = format();
+    Optional<PhotographFormat> wanted = choice(MarkedAs.class, "format", format).format();
     Credit said = new Credit(copyright, creator, credit);
     Part own = Part.parse(part);
     Bundle bundle = BundleReader.read(bundleFile);
@@ -222,19 +223,6 @@ final class MarkCommand implements Callable<Integer> {
         Measure.parse("--size", size),
         Measure.parse("--margin", margin),
         Double.parseDouble(share.group(1)) / 100);
-  }
-
-  private Optional<PhotographFormat> format() {
-    if (format.equalsIgnoreCase("same")) {
-      return Optional.empty();
-    }
-    PhotographFormat chosen = choice(PhotographFormat.class, "format", format);
-    if (!chosen.written()) {
-      throw new InvalidInput(
-          Sentence.of(
-              "%s files are only read; give --format jpeg, png, tiff or webp.", chosen.words()));
-    }
-    return Optional.of(chosen);
   }
 
   private static <T extends Enum<T>> T choice(Class<T> type, String option, String word) {

@@ -2,9 +2,9 @@ package app.diaphan.server.command;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
+import app.diaphan.core.photograph.Measure;
 import app.diaphan.server.DataFolder;
 import app.diaphan.server.ServerApplication;
-import app.diaphan.core.photograph.Measure;
 import app.diaphan.server.bundle.BundleReader;
 import app.diaphan.server.bundle.BundleStore;
 import app.diaphan.server.disk.DatabaseTrouble;
@@ -89,7 +89,7 @@ final class ServeCommand implements Callable<Integer> {
                         first.otherDress(),
                         first.marking().with(new Measure.OfShorterSide(0.4)),
                         first.credit(),
-                        first.format(),
+                        first.as(),
                         folder.deliveries().resolve("marked-photographs").toString())));
   }
 

@@ -81,8 +81,11 @@ public class PhotographEntity {
     return madeFrom == null ? "" : madeFrom;
   }
 
-  void keep(boolean out, Optional<Marking> own) {
+  void leaveOut(boolean out) {
     leftOut = out;
+  }
+
+  void markAs(Optional<Marking> own) {
     ownMarking = own.map(DocumentJson::write).orElse(null);
   }
 

@@ -53,7 +53,8 @@ public final class PhotographReport {
   }
 
   private static String contrast(Hung hung) {
-    return Sentence.of("%.1f : 1%s", Math.floor(10 * hung.contrast()) / 10, hung.legible() ? "" : ", too little");
+    return Sentence.of(
+        "%.1f : 1%s", Math.floor(10 * hung.contrast()) / 10, hung.legible() ? "" : ", too little");
   }
 
   private static String words(Enum<?> value) {

@@ -232,7 +232,7 @@ public class PhotographRuns {
     Path folder = folder(packageId);
     List<MarkPlan.Planned> planned =
         MarkPlan.of(
-            wanted.stream().map(PhotographEntity::path).toList(), folder, settings.format());
+            wanted.stream().map(PhotographEntity::path).toList(), folder, settings.as().format());
     Run run = new Run(folder, wanted.size());
     runs.put(packageId, run);
     queue.execute(() -> work(run, wanted, planned, settings, mark));
@@ -300,7 +300,7 @@ public class PhotographRuns {
                 + planned.to()
                 + DocumentJson.write(looks.marking(photograph, settings))
                 + DocumentJson.write(settings.credit())
-                + settings.format()
+                + settings.as()
                 + mark.digest())
             .getBytes(StandardCharsets.UTF_8));
   }
@@ -324,7 +324,7 @@ public class PhotographRuns {
                           job.planned(),
                           looks.marking(photograph, settings),
                           settings.credit(),
-                          settings.format()));
+                          settings.as().format()));
       return new Ended(
           job,
           Optional.of(

@@ -149,9 +149,19 @@ public class PhotographStore {
   }
 
   @Transactional
-  public PhotographEntity keep(Long id, boolean leftOut, Optional<Marking> own) {
+  public PhotographEntity leaveOut(Long id, boolean leftOut) {
     PhotographEntity entity = get(id);
-    entity.keep(leftOut, own);
+    entity.leaveOut(leftOut);
+    return rows.saveAndFlush(entity);
+  }
+
+  /**
+   * @param own how it is marked otherwise than the others; none for as they are
+   */
+  @Transactional
+  public PhotographEntity markAs(Long id, Optional<Marking> own) {
+    PhotographEntity entity = get(id);
+    entity.markAs(own);
     return rows.saveAndFlush(entity);
   }
 

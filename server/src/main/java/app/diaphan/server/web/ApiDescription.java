@@ -33,8 +33,6 @@ class ApiDescription {
           "PhotographLine.own",
           "PhotographLine.outcome",
           "PhotographLook.hung",
-          "MarkSettings.format",
-          "KeepPhotograph.own",
           "MarkOutcome.hung");
 
   ApiDescription() {

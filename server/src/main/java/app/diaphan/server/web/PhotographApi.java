@@ -4,8 +4,8 @@ import app.diaphan.core.Digest;
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.photograph.Dress;
 import app.diaphan.core.photograph.Hung;
+import app.diaphan.core.photograph.MarkedAs;
 import app.diaphan.core.photograph.Marking;
-import app.diaphan.core.photograph.file.PhotographFormat;
 import app.diaphan.server.photograph.MarkOutcome;
 import app.diaphan.server.photograph.MarkSettings;
 import app.diaphan.server.photograph.PhotographEntity;
@@ -103,7 +103,7 @@ class PhotographApi {
    */
   record PhotographList(MarkSettings settings, String folder, List<PhotographLine> photographs) {}
 
-  record KeepPhotograph(boolean leftOut, Optional<Marking> own) {}
+  record LeaveOut(boolean leftOut) {}
 
   record WantedFolder(String path) {}
 
@@ -118,16 +118,13 @@ class PhotographApi {
   /**
    * A format that marked photographs can be written in.
    *
-   * @param words as photographers call it
+   * @param words as it is told to the designer
    */
-  record PhotographFormatChoice(PhotographFormat format, String words) {}
+  record MarkedAsChoice(MarkedAs as, String words) {}
 
   @GetMapping("/photograph-formats")
-  List<PhotographFormatChoice> formats() {
-    return Arrays.stream(PhotographFormat.values())
-        .filter(PhotographFormat::written)
-        .map(format -> new PhotographFormatChoice(format, format.words()))
-        .toList();
+  List<MarkedAsChoice> formats() {
+    return Arrays.stream(MarkedAs.values()).map(as -> new MarkedAsChoice(as, as.words())).toList();
   }
 
   @GetMapping("/packages/{id}/photographs")
@@ -147,7 +144,7 @@ class PhotographApi {
             settings.otherDress(),
             settings.marking(),
             settings.credit(),
-            settings.format(),
+            settings.as(),
             runs.requireFolder(settings.folder())));
     return photographs(id);
   }
@@ -178,10 +175,20 @@ class PhotographApi {
     store.remove(id, wanted.photographs());
   }
 
-  @PutMapping("/photographs/{id}")
-  PhotographLine keepPhotograph(@PathVariable long id, @RequestBody KeepPhotograph wanted) {
-    return line(
-        store.keep(id, wanted.leftOut(), Optional.ofNullable(wanted.own()).flatMap(own -> own)));
+  @PutMapping("/photographs/{id}/left-out")
+  PhotographLine leaveOut(@PathVariable long id, @RequestBody LeaveOut wanted) {
+    return line(store.leaveOut(id, wanted.leftOut()));
+  }
+
+  /** Marks one otherwise than the others. */
+  @PutMapping("/photographs/{id}/marking")
+  PhotographLine markOtherwise(@PathVariable long id, @RequestBody Marking wanted) {
+    return line(store.markAs(id, Optional.of(wanted)));
+  }
+
+  @DeleteMapping("/photographs/{id}/marking")
+  PhotographLine markAsAll(@PathVariable long id) {
+    return line(store.markAs(id, Optional.empty()));
   }
 
   @GetMapping("/photographs/{id}/look")

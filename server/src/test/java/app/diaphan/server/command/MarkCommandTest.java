@@ -120,7 +120,7 @@ class MarkCommandTest {
     "--corner, left-top, --corner is",
     "--dress, red, --dress is",
     "--opacity, 1.5, --opacity is",
-    "--format, heif, only read",
+    "--format, heif, --format is",
     "--part, 4/3, There is no part",
     "--size, 4000px, make the mark smaller"
   })
