@@ -27,7 +27,7 @@ import javax.imageio.stream.ImageOutputStream;
  * ImageMagick and libvips, which code each photograph anew.
  */
 final class PhotographBench {
-  private static final int COUNT = 60;
+  private static final int COUNT = 200;
   private static final int MANY = 1000;
   private static final int WIDTH = 4000;
   private static final int HEIGHT = 3000;
@@ -64,23 +64,20 @@ final class PhotographBench {
     OptionalDouble after = pillow(photographs, mark);
     lines.add(
         Line.atLeast(
-            "photographs/12 megapixels, JPEG to JPEG, the whole command", own, "a second", 0));
+            "photographs/" + COUNT + " of 12 megapixels, the whole command", own, "a second", 0));
     if (before.isPresent() && after.isPresent()) {
       double pillow = (before.getAsDouble() + after.getAsDouble()) / 2;
       System.err.printf("Pillow with two processes made %.1f a second meanwhile.%n", pillow);
       lines.add(
           Line.atLeast(
-              "photographs/as many as a script with Pillow and two processes",
-              own / pillow,
-              "×",
-              1));
+              "photographs/beside a script with Pillow and two processes", own / pillow, "×", 1));
     }
     composite(photographs, mark)
         .ifPresent(
             other ->
                 lines.add(
                     Line.atLeast(
-                        "photographs/as many as ImageMagick, one at a time", own / other, "×", 3)));
+                        "photographs/beside ImageMagick, one at a time", own / other, "×", 3)));
     vips(photographs, mark)
         .ifPresent(other -> System.err.printf("libvips made %.1f a second meanwhile.%n", other));
     Path large = photographs("large", LARGE_WIDTH, LARGE_HEIGHT, 2, 1);

@@ -140,6 +140,9 @@ public record MarkPicture(int width, int height, float[] pixels, EdgeContrast ed
    * @param opacity 0–1
    */
   public MarkPicture thinned(double opacity) {
+    if (opacity == 1) {
+      return this;
+    }
     float[] thin = new float[pixels.length];
     for (int i = 0; i < thin.length; i++) {
       thin[i] = (float) (pixels[i] * opacity);

@@ -19,15 +19,20 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicReference;
 
 /** Puts one mark on photographs: decides where and in which dress, and writes the files. */
 public final class PhotographMarker {
   /** For the pictures of the mark: photographs of a camera have few sizes. */
   public static final long MEMORY_BYTES = 48L << 20;
 
+  /** How long the mark is where its dress is judged, in pixels. */
+  private static final double JUDGED_AT = 300;
+
   private final Renderer renderer;
   private final Dresses dresses;
   private final Remembered<Drawn, MarkPicture> pictures;
+  private final AtomicReference<Dress> drawnDress = new AtomicReference<>();
 
   /** What decides a picture of the mark. */
   private record Drawn(boolean own, double longerSide) {}
@@ -56,11 +61,18 @@ public final class PhotographMarker {
   /** The mark so large, as solid as it is drawn. */
   public MarkPicture picture(Dress dress, double longerSide) {
     MarkPicture own = own(longerSide);
-    return own.dress() == dress ? own : other(longerSide);
+    return drawnDress() == dress ? own : other(longerSide);
   }
 
   private static double longerSide(Marking marking, int width, int height) {
     return Math.max(1, marking.size().on(width, height));
+  }
+
+  /** That of the overlay as it is drawn; the same at every size. */
+  private Dress drawnDress() {
+    return drawnDress.updateAndGet(
+        known ->
+            known == null ? MarkPicture.of(renderer, dresses.overlay(), JUDGED_AT).dress() : known);
   }
 
   private MarkPicture own(double longerSide) {
@@ -112,7 +124,7 @@ public final class PhotographMarker {
   private List<Candidate> candidates(Upright photograph, Marking marking) {
     int width = photograph.width();
     int height = photograph.height();
-    Dress own = own(longerSide(marking, width, height)).dress();
+    Dress own = drawnDress();
     List<Candidate> candidates = new ArrayList<>();
     for (PinPoint pin : marking.corner().allowed()) {
       for (Dress dress : marking.dress().of(own)) {

@@ -1,7 +1,14 @@
 package app.diaphan.core.photograph.jpeg;
 
+import java.lang.invoke.MethodHandles;
+import java.lang.invoke.VarHandle;
+import java.nio.ByteOrder;
+
 /** Bits of a scan, up to the next marker (ITU-T T.81, B.1.1.5 and F.2.2.5). */
 final class BitReader {
+  private static final VarHandle INTS =
+      MethodHandles.byteArrayViewVarHandle(int[].class, ByteOrder.BIG_ENDIAN);
+
   private final byte[] bytes;
   private int at;
   private long held;
@@ -16,6 +23,16 @@ final class BitReader {
   }
 
   private void fill() {
+    if (count <= Integer.SIZE - Byte.SIZE && at + Integer.BYTES < bytes.length) {
+      int four = (int) INTS.get(bytes, at);
+      int inverse = ~four;
+      if ((inverse - 0x01010101 & four & 0x80808080) == 0) {
+        held = held << Integer.SIZE | four & 0xFFFFFFFFL;
+        count += Integer.SIZE;
+        at += Integer.BYTES;
+        return; // None of them is 0xFF, which would have to be looked at.
+      }
+    }
     while (count <= 48) {
       int next = 0;
       if (at < bytes.length && (bytes[at] != (byte) 0xFF || isStuffed())) {
@@ -42,6 +59,14 @@ final class BitReader {
   }
 
   void skip(int bits) {
+    count -= bits;
+  }
+
+  /** Passes bits by, up to 16. */
+  void pass(int bits) {
+    if (count < bits) {
+      fill();
+    }
     count -= bits;
   }
 

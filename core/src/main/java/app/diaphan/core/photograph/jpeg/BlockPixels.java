@@ -73,11 +73,9 @@ public final class BlockPixels {
     // A mean is the first coefficient, times the length that the transform gives it.
     float scale = file.quantization(number)[0] / (float) SIDE;
     float[] means = new float[component.columns() * component.rows()];
-    short[] block = new short[Coefficients.OF_BLOCK];
     for (int row = 0; row < component.rows(); row++) {
       for (int column = 0; column < component.columns(); column++) {
-        coefficients.block(column, row, block);
-        means[row * component.columns() + column] = scale * block[0];
+        means[row * component.columns() + column] = scale * coefficients.first(column, row);
       }
     }
     Bounds known = new Bounds(0, 0, component.columns(), component.rows());

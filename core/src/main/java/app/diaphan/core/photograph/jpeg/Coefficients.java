@@ -8,6 +8,8 @@ import java.nio.channels.FileChannel;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
+import java.util.Arrays;
+import java.util.Optional;
 
 /**
  * The quantized coefficients of a colour, block by block and row by row, each block in zigzag order
@@ -22,25 +24,46 @@ public final class Coefficients {
   private static final long MOST_ON_HEAP = 24L << 20;
 
   private final int columns;
-  private final ShortBuffer values;
+  private final long bytes;
+
+  /** All of them, once some were taken. */
+  private Optional<ShortBuffer> values = Optional.empty();
+
+  /** Those of a scan that is decoded when they are asked for. */
+  private Optional<Coded> coded = Optional.empty();
+
   private int firstChanged = Integer.MAX_VALUE;
   private int lastChanged = -1;
 
-  private Coefficients(int columns, ShortBuffer values) {
+  private record Coded(CodedUnits units, int part) {}
+
+  private Coefficients(int columns, long bytes) {
     this.columns = columns;
-    this.values = values;
+    this.bytes = bytes;
+  }
+
+  static Coefficients of(JpegFrame.Component component) {
+    return new Coefficients(component.allColumns(), component.blocks() * OF_BLOCK * Short.BYTES);
   }
 
   /**
-   * @throws IOException if there is no room for them
+   * Makes room for all of them, where there is none yet.
+   *
+   * @throws IOException if there is none
    */
-  static Coefficients of(JpegFrame.Component component) throws IOException {
-    long bytes = component.blocks() * OF_BLOCK * Short.BYTES;
-    ShortBuffer values =
-        bytes <= MOST_ON_HEAP
-            ? ShortBuffer.allocate((int) bytes / Short.BYTES)
-            : mapped(bytes).order(ByteOrder.nativeOrder()).asShortBuffer();
-    return new Coefficients(component.allColumns(), values);
+  void keepAll() throws IOException {
+    if (values.isEmpty()) {
+      values =
+          Optional.of(
+              bytes <= MOST_ON_HEAP
+                  ? ShortBuffer.allocate((int) bytes / Short.BYTES)
+                  : mapped(bytes).order(ByteOrder.nativeOrder()).asShortBuffer());
+    }
+  }
+
+  /** From now on they are those of a scan's part. */
+  void readFrom(CodedUnits units, int part) {
+    coded = Optional.of(new Coded(units, part));
   }
 
   /** The file is gone from its folder at once, and its room is free when nobody needs it. */
@@ -62,17 +85,35 @@ public final class Coefficients {
 
   /** Writes a block's coefficients into an array of 64. */
   public void block(int column, int row, short[] to) {
-    values.get(place(column, row), to, 0, OF_BLOCK);
+    if (coded.isPresent()) {
+      coded.get().units().block(coded.get().part(), column, row, to);
+    } else if (values.isPresent()) {
+      values.get().get(place(column, row), to, 0, OF_BLOCK);
+    } else {
+      Arrays.fill(to, (short) 0); // No scan has any of them.
+    }
   }
 
-  /** As it was read. */
+  /** The first of a block, which tells its mean. */
+  short first(int column, int row) {
+    if (coded.isPresent()) {
+      return coded.get().units().first(coded.get().part(), column, row);
+    }
+    return values.isPresent() ? values.get().get(place(column, row)) : 0;
+  }
+
+  /** As it was read; there has to be room for all. */
   void take(int column, int row, short[] from) {
-    values.put(place(column, row), from, 0, OF_BLOCK);
+    values.orElseThrow().put(place(column, row), from, 0, OF_BLOCK);
   }
 
   /** Changes a block. */
   public void put(int column, int row, short[] from) {
-    take(column, row, from);
+    if (coded.isPresent()) {
+      coded.get().units().put(coded.get().part(), column, row, from);
+    } else {
+      take(column, row, from);
+    }
     firstChanged = Math.min(firstChanged, row);
     lastChanged = Math.max(lastChanged, row);
   }

@@ -2,6 +2,7 @@ package app.diaphan.core.photograph.jpeg;
 
 import java.io.ByteArrayOutputStream;
 import java.util.Arrays;
+import java.util.Optional;
 
 /** Codes of up to 16 bits for symbols of a byte (ITU-T T.81, annexes C, F.2.2.3 and K.2). */
 final class HuffmanCode {
@@ -59,6 +60,10 @@ final class HuffmanCode {
       int first = code << QUICK - length;
       Arrays.fill(quick, first, first + (1 << QUICK - length), (short) (length << 8 | symbol));
     }
+  }
+
+  static HuffmanCode present(Optional<HuffmanCode> code) throws NotByBlocks {
+    return code.orElseThrow(() -> new NotByBlocks("its tables of codes are damaged"));
   }
 
   int read(BitReader bits) throws NotByBlocks {

@@ -33,8 +33,9 @@ public final class JpegFile {
 
     /**
      * @param codes by class and number, that it was coded by
+     * @param rows where they are coded, if they are decoded when they are asked for
      */
-    record Coded(Scan scan, List<List<Optional<HuffmanCode>>> codes, CodedRows rows)
+    record Coded(Scan scan, List<List<Optional<HuffmanCode>>> codes, Optional<CodedRows> rows)
         implements Part {}
   }
 
@@ -168,11 +169,11 @@ public final class JpegFile {
                   }
                 })
             .toList();
-    if (scans.size() != 1) {
+    if (scans.size() != 1 || scans.getFirst().rows().isEmpty()) {
       return Optional.empty();
     }
     Part.Coded only = scans.getFirst();
-    return ScanCopy.of(bytes, frame, only.scan(), coefficients, only.codes(), only.rows());
+    return ScanCopy.of(bytes, frame, only.scan(), coefficients, only.codes(), only.rows().get());
   }
 
   private void scan(OutputStream to, Scan scan) throws IOException, NotByBlocks {
@@ -394,7 +395,7 @@ public final class JpegFile {
       }
     }
 
-    private void scan(Segment header) throws NotByBlocks {
+    private void scan(Segment header) throws NotByBlocks, IOException {
       JpegFrame known = frame.orElseThrow(() -> new NotByBlocks("it is damaged"));
       for (JpegFrame.Component component : known.components()) {
         if (quantization.get(component.quantization()).isEmpty()) {
@@ -403,12 +404,24 @@ public final class JpegFile {
       }
       Scan scan = Scan.of(header, known, restartInterval);
       BitReader bits = new BitReader(bytes, at);
-      CodedRows rows = new ScanReader(known, scan, coefficients, codes, bits).read();
+      List<List<Optional<HuffmanCode>>> tables =
+          List.of(List.copyOf(codes.get(0)), List.copyOf(codes.get(1)));
+      Optional<CodedRows> rows = Optional.empty();
+      if (known.progressive() || restartInterval > 0) {
+        for (Scan.Part part : scan.parts()) {
+          coefficients.get(part.component()).keepAll();
+        }
+        new ScanReader(known, scan, coefficients, tables, bits).read();
+      } else {
+        CodedUnits units = new CodedUnits(bytes, known, scan, tables, bits);
+        for (int part = 0; part < scan.parts().size(); part++) {
+          coefficients.get(scan.parts().get(part).component()).readFrom(units, part);
+        }
+        rows = Optional.of(units.rows());
+      }
       at = bits.end();
       scanned = true;
-      parts.add(
-          new Part.Coded(
-              scan, List.of(List.copyOf(codes.get(0)), List.copyOf(codes.get(1))), rows));
+      parts.add(new Part.Coded(scan, tables, rows));
     }
   }
 }

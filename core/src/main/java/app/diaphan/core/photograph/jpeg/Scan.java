@@ -91,9 +91,6 @@ record Scan(List<Part> parts, int from, int to, int high, int low, int restartIn
      * @param part which of the scan's
      */
     void block(int part, int column, int row) throws NotByBlocks;
-
-    /** Before the blocks of each unit. */
-    default void unit(int unit) {}
   }
 
   /** How many units lie beside each other. */
@@ -118,7 +115,6 @@ record Scan(List<Part> parts, int from, int to, int high, int low, int restartIn
     boolean alone = parts.size() == 1;
     for (int unit = from; unit < to; unit++) {
       begin(unit, visit);
-      visit.unit(unit);
       for (int part = 0; part < parts.size(); part++) {
         JpegFrame.Component component = frame.components().get(parts.get(part).component());
         int across = alone ? 1 : component.across();

@@ -55,8 +55,8 @@ final class ScanCopy {
 
   /**
    * @param codes by class and number, as the file has them for this scan
-   * @return none if the scan cannot be copied: it comes in steps, or begins anew here and there, or
-   *     the file has no code for what was laid over it
+   * @param rows of a scan that comes at once and does not begin anew here and there
+   * @return none if the file has no code for what was laid over it
    */
   static Optional<ScanCopy> of(
       byte[] file,
@@ -66,9 +66,6 @@ final class ScanCopy {
       List<List<Optional<HuffmanCode>>> codes,
       CodedRows rows)
       throws NotByBlocks {
-    if (frame.progressive() || scan.restartInterval() > 0) {
-      return Optional.empty();
-    }
     ScanCopy copy =
         new ScanCopy(
             file,

@@ -16,9 +16,7 @@ final class ScanReader implements Scan.Visit {
   private final HuffmanCode[] acCodes;
   private final BitReader bits;
   private final int[] predicted;
-  private final int across;
-  private final long[] starts;
-  private final long[] seconds;
+  private final Optional<SequentialBlocks> sequential;
   private final short[] block = new short[Coefficients.OF_BLOCK];
 
   /** Blocks that still end before they begin. */
@@ -38,51 +36,33 @@ final class ScanReader implements Scan.Visit {
     this.scan = scan;
     this.coefficients = coefficients;
     this.bits = bits;
-    across = scan.unitsAcross(frame);
-    starts = new long[scan.unitsDown(frame)];
-    seconds = new long[starts.length];
     predicted = new int[scan.parts().size()];
     dcCodes = new HuffmanCode[predicted.length];
     acCodes = new HuffmanCode[predicted.length];
+    sequential =
+        frame.progressive()
+            ? Optional.empty()
+            : Optional.of(new SequentialBlocks(scan, tables, bits));
     for (int i = 0; i < predicted.length; i++) {
       if (scan.from() == 0 && scan.high() == 0) {
-        dcCodes[i] = present(tables.get(0).get(scan.parts().get(i).dcTable()));
+        dcCodes[i] = HuffmanCode.present(tables.get(0).get(scan.parts().get(i).dcTable()));
       }
       if (scan.to() > 0) {
-        acCodes[i] = present(tables.get(1).get(scan.parts().get(i).acTable()));
+        acCodes[i] = HuffmanCode.present(tables.get(1).get(scan.parts().get(i).acTable()));
       }
     }
   }
 
-  private static HuffmanCode present(Optional<HuffmanCode> code) throws NotByBlocks {
-    return code.orElseThrow(() -> new NotByBlocks("its tables of codes are damaged"));
-  }
-
-  /**
-   * All blocks of the scan.
-   *
-   * @return where they were coded
-   */
-  CodedRows read() throws NotByBlocks {
+  /** All blocks of the scan. */
+  void read() throws NotByBlocks {
     scan.blocks(frame, this);
-    return new CodedRows(starts, seconds, bits.position());
-  }
-
-  @Override
-  public void unit(int unit) {
-    int column = unit % across;
-    if (column == 0) {
-      starts[unit / across] = bits.position();
-    }
-    if (column == 1 || across == 1) {
-      seconds[across == 1 ? unit : unit / across] = bits.position();
-    }
   }
 
   @Override
   public void restart(int number) throws NotByBlocks {
     bits.restart(number);
     Arrays.fill(predicted, 0);
+    sequential.ifPresent(blocks -> blocks.predict(predicted));
     endRun = 0;
   }
 
@@ -91,8 +71,7 @@ final class ScanReader implements Scan.Visit {
     Coefficients all = coefficients.get(scan.parts().get(part).component());
     if (!frame.progressive()) {
       Arrays.fill(block, (short) 0);
-      first(part);
-      sequential(part);
+      sequential.orElseThrow().read(part, block, 0);
     } else {
       all.block(column, row, block);
       progressive(part);
@@ -121,23 +100,6 @@ final class ScanReader implements Scan.Visit {
     }
     predicted[part] += bits.signed(length);
     block[0] = (short) (predicted[part] << scan.low());
-  }
-
-  private void sequential(int part) throws NotByBlocks {
-    int at = 1;
-    while (at < Coefficients.OF_BLOCK) {
-      int symbol = acCodes[part].read(bits);
-      int length = symbol & 15;
-      int run = symbol >> 4;
-      if (length == 0 && run < CLEAR_RUN) {
-        return;
-      }
-      at += run;
-      if (length > 0) {
-        put(at, bits.signed(length));
-      }
-      at++;
-    }
   }
 
   private void put(int at, int value) throws NotByBlocks {
