@@ -64,7 +64,7 @@ final class PhotographBench {
     OptionalDouble after = pillow(photographs, mark);
     lines.add(
         Line.atLeast(
-            "photographs/" + COUNT + " of 12 megapixels, the whole command", own, "a second", 0));
+            "photographs/" + COUNT + " of 12 megapixels, the whole command", own, "a second", 10));
     if (before.isPresent() && after.isPresent()) {
       double pillow = (before.getAsDouble() + after.getAsDouble()) / 2;
       System.err.printf("Pillow with two processes made %.1f a second meanwhile.%n", pillow);
