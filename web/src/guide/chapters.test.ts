@@ -10,6 +10,7 @@ describe("the guide", () => {
       "Proof",
       "Deliver",
       "Roster",
+      "Photographs",
     ]);
     for (const chapter of CHAPTERS)
       expect(chapter.text).toMatch(/!\[[^\]]+\]\(screenshots\/\S+\.png\)/);

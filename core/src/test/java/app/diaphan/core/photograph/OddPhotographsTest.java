@@ -79,12 +79,12 @@ class OddPhotographsTest {
 
   @ParameterizedTest
   @CsvSource({
-    "1, 1, jpeg",
-    "1, 1, png",
-    "1, 1, tiff",
-    "1, 20000, jpeg",
-    "20000, 1, png",
-    "1, 20000, tiff"
+    "4, 3, jpeg",
+    "4, 3, png",
+    "4, 3, tiff",
+    "3, 20000, jpeg",
+    "20000, 2, png",
+    "3, 20000, tiff"
   })
   void oddSizesAreMarkedIfTheMarkHasRoom(int width, int height, String format) throws IOException {
     Path from =
