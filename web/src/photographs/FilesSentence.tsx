@@ -23,7 +23,7 @@ export function FilesSentence({ settings, folder: whole, onChange }: Props) {
   return (
     <details className="text-sm">
       <summary className="cursor-pointer opacity-80">
-        Files: {formats.data?.find(({ as }) => as === settings.as)?.words ?? ""},
+        Files: {formats.data?.find(({ as }) => as === settings.as)?.words ?? ""},{" "}
         <FolderPath path={whole} />
       </summary>
       <div className="grid gap-x-6 gap-y-2 py-2 md:grid-cols-2">

@@ -71,7 +71,13 @@ public final class JpegPhotograph implements Photograph {
 
   @Override
   public List<String> notes() {
-    return List.of();
+    int further = file.furtherPictures();
+    return further == 0
+        ? List.of()
+        : List.of(
+            further == 1
+                ? "A second picture in the file, behind the photograph, has no mark."
+                : further + " more pictures in the file, behind the photograph, have no mark.");
   }
 
   @Override

@@ -126,8 +126,30 @@ public final class JpegFile {
     return quantization.get(frame.components().get(component).quantization()).orElseThrow().clone();
   }
 
+  /** How many pictures lie behind this one in the same file. */
+  public int furtherPictures() {
+    return FurtherPictures.in(bytes).map(FurtherPictures::count).orElse(0);
+  }
+
   /** Writes the file with the coefficients as they are now. */
   public void write(OutputStream to) throws IOException {
+    Optional<FurtherPictures> further = FurtherPictures.in(bytes);
+    if (further.isEmpty()) {
+      writeAll(to);
+      return;
+    }
+    ByteArrayOutputStream written = new ByteArrayOutputStream(bytes.length);
+    writeAll(written);
+    byte[] whole = written.toByteArray();
+    FurtherPictures.in(whole)
+        .ifPresent(
+            moved ->
+                moved.move(
+                    further.get(), bytes.length - afterEnd.length, whole.length - afterEnd.length));
+    to.write(whole);
+  }
+
+  private void writeAll(OutputStream to) throws IOException {
     try {
       marker(to, Segment.START);
       Optional<ScanCopy> copy = copy();
