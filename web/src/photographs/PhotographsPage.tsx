@@ -34,6 +34,11 @@ function Photographs({ overlayId, packageId }: { overlayId: number; packageId: n
     queryFn: () =>
       answer(api.GET("/api/packages/{id}/overlays", { params: { path: { id: packageId } } })),
   });
+  const house = useQuery({
+    queryKey: ["house", packageId],
+    queryFn: () =>
+      answer(api.GET("/api/packages/{id}/house", { params: { path: { id: packageId } } })),
+  });
   const { run, begin, callOff } = useMarkRun(packageId);
   const [problems, setProblems] = useState<string[]>([]);
   const [taking, setTaking] = useState<{ done: number; all: number }>();
@@ -52,7 +57,13 @@ function Photographs({ overlayId, packageId }: { overlayId: number; packageId: n
 
   const photographs = useMemo(() => list?.photographs ?? [], [list]);
   const decides = settings
-    ? JSON.stringify([settings.overlay, settings.otherDress, settings.marking, revision])
+    ? JSON.stringify([
+        settings.overlay,
+        settings.otherDress,
+        settings.otherFinishes,
+        settings.marking,
+        revision,
+      ])
     : "";
   const looks = useLooks(unset || !settings ? NONE : photographs, decides);
   const hanging = useMemo(() => ordered(photographs, looks, order), [photographs, looks, order]);
@@ -148,15 +159,26 @@ function Photographs({ overlayId, packageId }: { overlayId: number; packageId: n
                 , its other dress{" "}
                 <Choice
                   label="Its other dress"
-                  value={settings.otherDress}
+                  value={
+                    settings.otherFinishes ? `set ${settings.otherFinishes}` : settings.otherDress
+                  }
                   options={[
                     [0, "with light and dark exchanged"],
+                    ...(house.data?.finishSets ?? []).map(
+                      ({ name }) => [`set ${name}`, `with the finishes “${name}”`] as const,
+                    ),
                     ...(overlays.data ?? [])
                       .filter(({ id }) => id !== settings.overlay)
                       .map(({ id, overlay }) => [id, overlay.name] as const),
                   ]}
-                  onChange={(otherDress) =>
-                    void attempt(() => keepSettings({ ...settings, otherDress }))
+                  onChange={(other) =>
+                    void attempt(() =>
+                      keepSettings({
+                        ...settings,
+                        otherDress: typeof other === "number" ? other : 0,
+                        otherFinishes: typeof other === "number" ? "" : other.slice("set ".length),
+                      }),
+                    )
                   }
                 />
                 .{" "}

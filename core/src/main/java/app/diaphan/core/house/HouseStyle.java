@@ -66,11 +66,43 @@ public record HouseStyle(
         : overlay;
   }
 
+  /**
+   * The overlay in other finishes: those of a set on all pieces that follow one, or on all that
+   * stand by themselves if none does.
+   *
+   * @param name of the set
+   * @throws InvalidInput if there is no such set
+   */
+  public Overlay inFinishes(Overlay overlay, String name) {
+    FinishSet set =
+        finishSets.stream()
+            .filter(one -> one.name().equals(name))
+            .findFirst()
+            .orElseThrow(
+                () ->
+                    new InvalidInput(
+                        Sentence.of(
+                            "The package has no finish set \"%s\"; it has %s.",
+                            name, finishSets.stream().map(FinishSet::name).toList())));
+    boolean follow =
+        Pieces.all(overlay.stack()).anyMatch(piece -> !piece.look().follows().isEmpty());
+    return overlay.withStack(
+        follow
+            ? Pieces.mapped(
+                overlay.stack(),
+                piece -> piece.look().follows().isEmpty() ? piece : in(set, piece, overlay.frame()))
+            : overlay.stack().stream().map(piece -> in(set, piece, overlay.frame())).toList());
+  }
+
+  private static Piece in(FinishSet set, Piece piece, Frame frame) {
+    return piece.withLook(piece.look().withFinishes(set.on(frame)));
+  }
+
   private Piece dressed(Piece piece, Frame frame) {
     return finishSets.stream()
         .filter(set -> set.name().equals(piece.look().follows()))
         .findFirst()
-        .map(set -> piece.withLook(piece.look().withFinishes(set.on(frame))))
+        .map(set -> in(set, piece, frame))
         .orElse(piece);
   }
 }

@@ -68,6 +68,24 @@ class HouseStyleTest {
   }
 
   @Test
+  void anOverlayInOtherFinishesHasThemOnAllThatFollowsASet() {
+    FinishSet halo =
+        new FinishSet("Halo", 1080, List.of(Samples.outline(9, Outline.Side.OUTSIDE, "#ffffff")));
+    HouseStyle house = with(EDGE, halo);
+    Overlay plain = overlay(Samples.HD);
+    Overlay all = house.inFinishes(plain, "Halo");
+    assertEquals(halo.finishes(), look(all, "outer").finishes());
+    assertEquals(halo.finishes(), look(all, "pair").finishes());
+    assertEquals(List.of(), look(all, "inner").finishes());
+    Overlay some = house.inFinishes(EDGE.given(plain, List.of("inner"), true), "Halo");
+    assertEquals(halo.finishes(), look(some, "inner").finishes());
+    assertEquals(List.of(), look(some, "outer").finishes());
+    InvalidInput refused = assertThrows(InvalidInput.class, () -> house.inFinishes(plain, "Glow"));
+    assertEquals(
+        "The package has no finish set \"Glow\"; it has [Edge, Halo].", refused.getMessage());
+  }
+
+  @Test
   void whoDoesNotFollowKeepsWhatItWasGiven() {
     Overlay given = EDGE.given(overlay(Samples.HD), List.of("outer"), false);
     assertEquals("", look(given, "outer").follows());

@@ -65,6 +65,11 @@ final class MarkCommand implements Callable<Integer> {
           "Name of an overlay that is its other dress; else light and dark are exchanged.")
   String otherDress;
 
+  @Option(
+      names = "--other-finishes",
+      description = "Name of a finish set of the bundle that makes its other dress.")
+  String otherFinishes;
+
   @Option(names = "--to", required = true, description = "Folder for the marked photographs.")
   Path folder;
 
@@ -202,7 +207,17 @@ final class MarkCommand implements Callable<Integer> {
 
   private Dresses dresses(Bundle bundle) {
     Overlay own = named(bundle, overlay);
-    return new Dresses(own, Optional.ofNullable(otherDress).map(name -> named(bundle, name)));
+    if (otherDress != null && otherFinishes != null) {
+      throw new InvalidInput("Give --other-dress or --other-finishes; a mark has one other dress.");
+    }
+    return new Dresses(
+        own,
+        Optional.ofNullable(otherDress)
+            .map(name -> named(bundle, name))
+            .or(
+                () ->
+                    Optional.ofNullable(otherFinishes)
+                        .map(set -> bundle.house().inFinishes(own, set))));
   }
 
   private static Overlay named(Bundle bundle, String name) {

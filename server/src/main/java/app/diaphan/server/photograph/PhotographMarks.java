@@ -55,7 +55,9 @@ public class PhotographMarks {
     Optional<Overlay> other =
         settings.otherDress() != 0 && packages.hasOverlay(settings.otherDress())
             ? Optional.of(drawn(settings.otherDress()))
-            : Optional.empty();
+            : settings.otherFinishes().isEmpty()
+                ? Optional.empty()
+                : Optional.of(packages.house(packageId).inFinishes(own, settings.otherFinishes()));
     Map<String, String> used = new TreeMap<>();
     pictures.of(packageId).forEach(picture -> used.put(picture.name(), picture.sha256()));
     var names = new java.util.HashSet<>(PictureNames.in(own.stack()));

@@ -142,6 +142,7 @@ class PhotographApi {
         new MarkSettings(
             settings.overlay(),
             settings.otherDress(),
+            settings.otherFinishes(),
             settings.marking(),
             settings.credit(),
             settings.as(),

@@ -122,6 +122,8 @@ class MarkCommandTest {
     "--opacity, 1.5, --opacity is",
     "--format, heif, --format is",
     "--part, 4/3, There is no part",
+    "--other-dress, Nobody's, has no overlay",
+    "--other-finishes, Nobody's, has no finish set",
     "--size, 4000px, make the mark smaller"
   })
   void whatCannotBeAskedIsSaid(String option, String value, String said) {
