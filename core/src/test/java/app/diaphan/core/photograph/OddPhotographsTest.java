@@ -17,6 +17,7 @@ import app.diaphan.core.overlay.Place;
 import app.diaphan.core.photograph.file.PhotographFormat;
 import app.diaphan.core.photograph.file.Photographs;
 import app.diaphan.core.photograph.jpeg.PrintJpeg;
+import app.diaphan.core.photograph.jpeg.Segment;
 import app.diaphan.core.photograph.metadata.Credit;
 import app.diaphan.core.render.Renderer;
 import app.diaphan.core.type.ShippedFonts;
@@ -25,6 +26,7 @@ import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -32,6 +34,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
+import java.util.zip.CRC32;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -120,7 +123,38 @@ class OddPhotographsTest {
         marked.notes());
     BufferedImage after = ImageIO.read(marked.to().toFile());
     assertEquals(3, after.getRaster().getNumBands());
+    assertArrayEquals(quantization(from), quantization(marked.to()), "its own quality");
     assertEquals(120, after.getWidth());
+  }
+
+  /** The first table of it. */
+  private static byte[] quantization(Path jpeg) throws IOException {
+    return Segment.beforeScans(Files.readAllBytes(jpeg)).stream()
+        .filter(segment -> segment.marker() == Segment.QUANTIZATION_TABLES)
+        .map(segment -> Arrays.copyOf(segment.data(), 65))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  /** Headers that say more than there can be. */
+  @ParameterizedTest
+  @CsvSource({"png, 16, 100000", "jpeg, 0, 65535"})
+  void enormousPhotographsAreRefused(String format, int at, int side) throws IOException {
+    byte[] bytes = MadePhotograph.file(flat(64, 48, Color.GRAY), format, "");
+    if (format.equals("png")) {
+      ByteBuffer.wrap(bytes).putInt(at, side).putInt(at + 4, side);
+      CRC32 sum = new CRC32();
+      sum.update(bytes, 12, 17);
+      ByteBuffer.wrap(bytes).putInt(29, (int) sum.getValue());
+    } else {
+      int frame = new String(bytes, StandardCharsets.ISO_8859_1).indexOf("\u00ff\u00c0");
+      ByteBuffer.wrap(bytes).putShort(frame + 5, (short) side).putShort(frame + 7, (short) side);
+    }
+    Path from = Files.write(folder.resolve("p." + format), bytes);
+    InvalidInput refused = assertThrows(InvalidInput.class, () -> mark(from, 30));
+    assertTrue(
+        refused.getMessage().contains("megapixels") || refused.getMessage().contains("cut short"),
+        refused.getMessage());
   }
 
   @Test

@@ -13,20 +13,26 @@ import app.diaphan.core.memory.Memory;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.PinPoint;
 import app.diaphan.core.overlay.Place;
+import app.diaphan.core.overlay.PlateShape;
 import app.diaphan.core.photograph.file.PhotographFormat;
 import app.diaphan.core.photograph.file.Photographs;
 import app.diaphan.core.photograph.metadata.Credit;
+import app.diaphan.core.picture.PictureReader;
+import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.render.Renderer;
 import app.diaphan.core.type.ShippedFonts;
 import com.drew.imaging.ImageMetadataReader;
 import com.drew.metadata.exif.ExifIFD0Directory;
 import com.drew.metadata.icc.IccDirectory;
+import java.awt.color.ColorSpace;
+import java.awt.color.ICC_Profile;
 import java.awt.image.BufferedImage;
 import java.awt.image.Raster;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -228,7 +234,7 @@ class PhotographFormatsTest {
       for (int k = 0; k < 1 + i % 5; k++) {
         bytes[random.nextInt(Math.min(length + 1, whole.length))] = (byte) random.nextInt();
       }
-      Path from = Files.write(folder.resolve("p"), java.util.Arrays.copyOf(bytes, length));
+      Path from = Files.write(folder.resolve("p"), Arrays.copyOf(bytes, length));
       try {
         mark(from, PhotographFormat.PNG, Credit.AS_IT_IS);
       } catch (InvalidInput e) {
@@ -252,13 +258,59 @@ class PhotographFormatsTest {
             .contains("There is no file"));
   }
 
+  /** As light, 50 % of it is 188 of 255. */
+  @ParameterizedTest
+  @CsvSource({"JPEG", "PNG"})
+  void theMarkHasItsOwnColourInAnotherProfile(PhotographFormat format) throws Exception {
+    byte[] linear = ICC_Profile.getInstance(ColorSpace.CS_LINEAR_RGB).getData();
+    byte[] data = Arrays.copyOf(new byte[] {1, 1}, 2 + linear.length);
+    System.arraycopy(linear, 0, data, 2, linear.length);
+    BufferedImage image = MadePhotograph.picture(WIDTH, HEIGHT, BufferedImage.TYPE_3BYTE_BGR);
+    Path from =
+        Files.write(
+            folder.resolve("p.jpg"),
+            MadePhotograph.withSegments(
+                MadePhotograph.file(image, "jpeg", ""),
+                MadePhotograph.segment(0xE2, "ICC_PROFILE\0", data)));
+    PhotographMarker grey =
+        new PhotographMarker(
+            new Renderer(ShippedFonts.shelf(), name -> Optional.empty(), Memory.NONE),
+            new Dresses(
+                Samples.overlay(
+                    Frame.of(640, 360),
+                    Samples.plate(
+                        new PlateShape.Rectangle(),
+                        Place.at(PinPoint.TOP_LEFT, Area.FRAME, 80, 60),
+                        120,
+                        60,
+                        Samples.flat("#bcbcbc"))),
+                Optional.empty()));
+    Upright photograph = new Upright(Photographs.open(from));
+    Hung hung = grey.hang(photograph, MARKING);
+    Path to = folder.resolve("marked." + format.extensions().getFirst());
+    grey.write(photograph, MARKING, hung, Credit.AS_IT_IS, format, to);
+    Upright marked = new Upright(Photographs.open(to));
+    Bounds middle =
+        new Bounds(
+            hung.place().left() + 15,
+            hung.place().top() + 8,
+            hung.place().left() + 16,
+            hung.place().top() + 9);
+    float[] stored = marked.parts(List.of(middle)).getFirst();
+    for (float channel : stored) {
+      assertEquals(0xbc, 255 * channel, 4);
+    }
+    RasterPicture seen = (RasterPicture) PictureReader.read("marked", Files.readAllBytes(to));
+    int at = 4 * (middle.top() * seen.width() + middle.left());
+    assertEquals(0xbc, 255 * seen.value(at), 4);
+  }
+
   @ParameterizedTest
   @CsvSource({"PNG", "TIFF", "WEBP", "JPEG"})
   void theProfileComesAlong(PhotographFormat format) throws Exception {
-    byte[] profile =
-        java.awt.color.ICC_Profile.getInstance(java.awt.color.ColorSpace.CS_LINEAR_RGB).getData();
+    byte[] profile = ICC_Profile.getInstance(ColorSpace.CS_LINEAR_RGB).getData();
     byte[] name = new byte[] {1, 1};
-    byte[] data = java.util.Arrays.copyOf(name, 2 + profile.length);
+    byte[] data = Arrays.copyOf(name, 2 + profile.length);
     System.arraycopy(profile, 0, data, 2, profile.length);
     Path from =
         Files.write(

@@ -4,6 +4,7 @@ import app.diaphan.core.photograph.metadata.Metadata;
 import app.diaphan.core.picture.RasterPicture;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** A photograph whose numbers cannot be kept: it was brought upright and to sRGB. */
 final class DecodedPhotograph extends RowPhotograph {
@@ -12,21 +13,30 @@ final class DecodedPhotograph extends RowPhotograph {
   private final int bits;
   private final Metadata metadata;
   private final List<String> notes;
+  private final OptionalDouble quality;
 
   /**
    * @param metadata as it is in the file
+   * @param quality of a JPEG file, 0–1
    */
   DecodedPhotograph(
       PhotographFormat format,
       RasterPicture picture,
       int bits,
       Metadata metadata,
-      List<String> notes) {
+      List<String> notes,
+      OptionalDouble quality) {
     this.format = format;
     this.picture = picture;
     this.bits = bits > Byte.SIZE ? Short.SIZE : Byte.SIZE;
     this.metadata = metadata.upright().withProfile(Optional.empty());
     this.notes = List.copyOf(notes);
+    this.quality = quality;
+  }
+
+  /** That its file had, 0–1; none if that is not known. */
+  OptionalDouble quality() {
+    return quality;
   }
 
   @Override

@@ -75,7 +75,7 @@ public final class PhotographWriter {
         notes.add("What was clear is white now: " + format.words() + " files have no alpha.");
       }
       switch (format) {
-        case JPEG -> written(to, out -> notes.addAll(JpegSink.write(rows, said, QUALITY, out)));
+        case JPEG -> written(to, out -> notes.addAll(JpegSink.write(rows, said, quality(), out)));
         case PNG -> {
           Optional<PngPhotograph> png =
               photograph instanceof PngPhotograph one ? Optional.of(one) : Optional.empty();
@@ -98,6 +98,13 @@ public final class PhotographWriter {
         case HEIF, AVIF -> throw new IllegalArgumentException("These are only read.");
       }
     }
+  }
+
+  /** That of the photograph's own file, if it is a JPEG file that is coded anew. */
+  private double quality() {
+    return photograph instanceof DecodedPhotograph decoded
+        ? decoded.quality().orElse(QUALITY)
+        : QUALITY;
   }
 
   @FunctionalInterface

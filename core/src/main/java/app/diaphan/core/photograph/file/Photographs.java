@@ -16,6 +16,7 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 
 /** The one door through which photographs come in. */
 public final class Photographs {
@@ -102,8 +103,13 @@ public final class Photographs {
       notes.add(
           Sentence.of(
               "It was coded anew as a whole, since %s; its colours are sRGB now.", e.getMessage()));
+      List<Segment> segments = Segment.beforeScans(bytes);
       return decoded(
-          PhotographFormat.JPEG, decoded, JpegMetadata.of(Segment.beforeScans(bytes)), notes);
+          PhotographFormat.JPEG,
+          decoded,
+          JpegMetadata.of(segments),
+          notes,
+          JpegQuality.of(segments));
     }
   }
 
@@ -116,7 +122,8 @@ public final class Photographs {
     List<String> notes = new ArrayList<>(photograph.notes());
     notes.addAll(decoded.notes());
     notes.add("Its pixels were brought to sRGB, since a mark cannot be laid over what they are.");
-    return decoded(PhotographFormat.TIFF, decoded, photograph.metadata(), notes);
+    return decoded(
+        PhotographFormat.TIFF, decoded, photograph.metadata(), notes, OptionalDouble.empty());
   }
 
   private static Photograph webp(String name, byte[] bytes) throws IOException {
@@ -130,8 +137,12 @@ public final class Photographs {
   }
 
   private static Photograph decoded(
-      PhotographFormat format, PictureFile decoded, Metadata metadata, List<String> notes) {
+      PhotographFormat format,
+      PictureFile decoded,
+      Metadata metadata,
+      List<String> notes,
+      OptionalDouble quality) {
     return new DecodedPhotograph(
-        format, (RasterPicture) decoded.picture(), decoded.bits(), metadata, notes);
+        format, (RasterPicture) decoded.picture(), decoded.bits(), metadata, notes, quality);
   }
 }
