@@ -165,6 +165,32 @@ class PhotographApiTest {
   }
 
   @Test
+  void aRunThatWasCalledOffGoesOnAfterARestart() throws Exception {
+    byte[] jpeg = photograph(Color.GRAY, "jpg");
+    for (int i = 0; i < 60; i++) {
+      Files.write(folder.resolve("p%02d.jpg".formatted(i)), jpeg);
+    }
+    String wanted =
+        RunningServer.JSON.writeValueAsString(java.util.Map.of("path", folder.toString()));
+    assertEquals(60, SERVER.post(path("/folder"), wanted).body().size());
+    settings(folder.resolve("out").toString());
+    assertEquals(200, SERVER.post(path("/run"), "{\"photographs\":[]}").status());
+    assertTrue(SERVER.post(path("/run"), "{\"photographs\":[]}").detail().contains("being marked"));
+    SERVER.delete("/api/packages/" + packageId + "/photographs/run");
+    JsonNode first = ended();
+    int done = first.path("done").asInt();
+    assertTrue(done < 60, () -> first + " was not called off in time");
+    assertTrue(first.path("sentence").asString().contains("called off with " + (60 - done)));
+    SERVER.restart();
+    JsonNode second = run("[]");
+    assertEquals(60 - done, second.path("done").asInt());
+    assertEquals(done, second.path("skipped").asInt());
+    try (var files = Files.list(folder.resolve("out"))) {
+      assertEquals(60, files.count());
+    }
+  }
+
+  @Test
   void onePhotographCanBeMarkedOtherwiseOrLeftOut() throws Exception {
     SERVER.upload(path(""), "a.jpg", photograph(Color.GRAY, "jpg"));
     SERVER.upload(path(""), "b.jpg", photograph(Color.GRAY, "jpg"));
