@@ -6,7 +6,7 @@ const KEYS: [string, [string, string][]][] = [
     [
       ["F1", "The guide"],
       ["?", "Show this list"],
-      ["Alt 1 – Alt 5", "Frame, Compose, Proof, Deliver, Roster"],
+      ["Alt 1 – Alt 6", "Frame, Compose, Proof, Deliver, Roster, Photographs"],
       ["Ctrl Z", "Undo"],
       ["Ctrl Shift Z", "Redo"],
       ["Y", "History and revisions"],
@@ -97,6 +97,13 @@ const KEYS: [string, [string, string][]][] = [
       ["Ctrl C, Ctrl V", "Copy a cell, paste cells"],
       ["Delete", "Empty a cell"],
       ["Ctrl Z", "Take the last cell back"],
+    ],
+  ],
+  [
+    "One photograph large",
+    [
+      ["Left, Right", "The previous one, the next one"],
+      ["Escape", "Back to all"],
     ],
   ],
   [

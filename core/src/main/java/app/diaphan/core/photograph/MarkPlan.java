@@ -26,6 +26,19 @@ public final class MarkPlan {
    * @param problem why it cannot be marked into that file; empty if it can
    */
   public record Planned(Path from, Path to, Optional<String> problem) {
+    /** Larger files may need the memory of two; those of JPEG do not, whatever their size. */
+    private static final long GOES_ALONE_BYTES = 24L << 20;
+
+    /** Whether no other photograph should be marked beside it. */
+    public boolean goesAlone() {
+      try {
+        return Files.size(from) > GOES_ALONE_BYTES
+            && !PhotographFormat.JPEG.named(from.getFileName().toString());
+      } catch (IOException e) {
+        return false; // It will be said when it is opened.
+      }
+    }
+
     private Planned with(String other) {
       return new Planned(from, to, Optional.of(other));
     }

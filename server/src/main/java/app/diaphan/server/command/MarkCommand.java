@@ -23,7 +23,6 @@ import app.diaphan.server.bundle.Bundle;
 import app.diaphan.server.bundle.BundleReader;
 import app.diaphan.server.json.DocumentJson;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -43,9 +42,6 @@ import picocli.CommandLine.Parameters;
 @Command(name = "mark", description = "Puts an overlay of a bundle on photographs.")
 final class MarkCommand implements Callable<Integer> {
   private static final Pattern SHARE = Pattern.compile("(\\d{1,3}(?:\\.\\d{1,4})?)\\s*%");
-
-  /** Larger files may need the memory of two; those of JPEG do not, whatever their size. */
-  private static final long GOES_ALONE_BYTES = 24L << 20;
 
   @Parameters(index = "0", description = "A bundle: a folder or a .zip file.")
   Path bundleFile;
@@ -136,7 +132,7 @@ final class MarkCommand implements Callable<Integer> {
     int[] problems = {0};
     SideBySide.over(
         IntStream.range(0, planned.size()).filter(own::takes).mapToObj(planned::get).toList(),
-        MarkCommand::goesAlone,
+        MarkPlan.Planned::goesAlone,
         one -> outcome(marker, one, marking, said, wanted),
         outcome -> {
           if (outcome.marked().isEmpty()) {
@@ -146,15 +142,6 @@ final class MarkCommand implements Callable<Integer> {
           System.out.println(DocumentJson.write(line(outcome)));
         });
     return problems[0] == 0 ? 0 : 1;
-  }
-
-  private static boolean goesAlone(MarkPlan.Planned planned) {
-    try {
-      return Files.size(planned.from()) > GOES_ALONE_BYTES
-          && !PhotographFormat.JPEG.named(planned.from().getFileName().toString());
-    } catch (IOException e) {
-      return false; // It will be said when it is opened.
-    }
   }
 
   private static Outcome outcome(

@@ -17,8 +17,11 @@ import app.diaphan.server.memory.MemoryBudget;
 import app.diaphan.server.store.PackageStore;
 import app.diaphan.server.store.PictureStore;
 import java.nio.charset.StandardCharsets;
+import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import org.springframework.stereotype.Service;
 
@@ -60,7 +63,7 @@ public class PhotographMarks {
                 : Optional.of(packages.house(packageId).inFinishes(own, settings.otherFinishes()));
     Map<String, String> used = new TreeMap<>();
     pictures.of(packageId).forEach(picture -> used.put(picture.name(), picture.sha256()));
-    var names = new java.util.HashSet<>(PictureNames.in(own.stack()));
+    Set<String> names = new HashSet<>(PictureNames.in(own.stack()));
     other.ifPresent(one -> names.addAll(PictureNames.in(one.stack())));
     used.keySet().retainAll(names);
     String digest =
@@ -80,7 +83,6 @@ public class PhotographMarks {
   }
 
   private Overlay drawn(long id) {
-    return Filling.without(packages.dressed(packages.overlay(id)))
-        .withForTargets(java.util.List.of());
+    return Filling.without(packages.dressed(packages.overlay(id))).withForTargets(List.of());
   }
 }

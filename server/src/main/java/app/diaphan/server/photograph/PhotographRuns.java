@@ -10,7 +10,6 @@ import app.diaphan.core.memory.NoRoom;
 import app.diaphan.core.memory.Permits;
 import app.diaphan.core.photograph.MarkPlan;
 import app.diaphan.core.photograph.MarkedPhotograph;
-import app.diaphan.core.photograph.file.PhotographFormat;
 import app.diaphan.server.DataFolder;
 import app.diaphan.server.deliver.DeliveryFolder;
 import app.diaphan.server.json.DocumentJson;
@@ -19,6 +18,7 @@ import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
@@ -41,9 +41,6 @@ import org.springframework.stereotype.Service;
 @Service
 public class PhotographRuns {
   private static final Logger LOG = LoggerFactory.getLogger(PhotographRuns.class);
-
-  /** Larger files may need the memory of two; those of JPEG do not, whatever their size. */
-  private static final long GOES_ALONE_BYTES = 24L << 20;
 
   private final PhotographStore store;
   private final PhotographMarks marks;
@@ -195,7 +192,7 @@ public class PhotographRuns {
     Path folder;
     try {
       folder = Path.of(wanted.strip());
-    } catch (java.nio.file.InvalidPathException e) {
+    } catch (InvalidPathException e) {
       throw new InvalidInput(Sentence.of("\"%s\" is no path of a folder.", wanted), e);
     }
     if (!folder.isAbsolute()) {
@@ -260,7 +257,7 @@ public class PhotographRuns {
       }
       SideBySide.over(
           jobs,
-          job -> goesAlone(job.planned().from()),
+          job -> job.planned().goesAlone(),
           job -> run.calledOff ? new Ended(job, Optional.empty()) : ended(run, job, settings, mark),
           ended ->
               ended
@@ -278,15 +275,6 @@ public class PhotographRuns {
       run.calledOff = true;
     } finally {
       run.over = true;
-    }
-  }
-
-  private static boolean goesAlone(Path file) {
-    try {
-      return Files.size(file) > GOES_ALONE_BYTES
-          && !PhotographFormat.JPEG.named(file.getFileName().toString());
-    } catch (IOException e) {
-      return false; // It will be said when it is opened.
     }
   }
 

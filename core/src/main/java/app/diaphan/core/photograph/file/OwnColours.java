@@ -7,6 +7,7 @@ import java.awt.image.ColorConvertOp;
 import java.awt.image.DataBuffer;
 import java.awt.image.Raster;
 import java.awt.image.WritableRaster;
+import java.util.Arrays;
 import java.util.Optional;
 
 /**
@@ -53,7 +54,7 @@ public record OwnColours(Optional<ICC_Profile> profile, boolean grey) {
   }
 
   private static boolean srgb(ICC_Profile profile) {
-    return java.util.Arrays.equals(profile.getData(), srgb().getData());
+    return Arrays.equals(profile.getData(), srgb().getData());
   }
 
   /**

@@ -6,6 +6,7 @@ import app.diaphan.core.photograph.metadata.Crediting;
 import app.diaphan.core.photograph.metadata.Metadata;
 import app.diaphan.core.raster.Bounds;
 import java.awt.image.BufferedImage;
+import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
@@ -116,8 +117,7 @@ public final class PhotographWriter {
     SafeFile.write(
         to,
         channel -> {
-          OutputStream out =
-              new java.io.BufferedOutputStream(Channels.newOutputStream(channel), 1 << 16);
+          OutputStream out = new BufferedOutputStream(Channels.newOutputStream(channel), 1 << 16);
           writing.to(out);
           out.flush();
         },

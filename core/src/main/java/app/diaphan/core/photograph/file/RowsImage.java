@@ -1,5 +1,6 @@
 package app.diaphan.core.photograph.file;
 
+import java.awt.Image;
 import java.awt.Rectangle;
 import java.awt.Transparency;
 import java.awt.color.ColorSpace;
@@ -97,7 +98,7 @@ final class RowsImage implements RenderedImage {
 
   @Override
   public Object getProperty(String name) {
-    return java.awt.Image.UndefinedProperty;
+    return Image.UndefinedProperty;
   }
 
   @Override

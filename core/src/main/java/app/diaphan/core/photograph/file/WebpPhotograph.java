@@ -5,6 +5,7 @@ import app.diaphan.core.picture.WebpFile;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import javax.imageio.ImageIO;
@@ -39,7 +40,7 @@ final class WebpPhotograph extends RowPhotograph {
   /** Some writers put the name before it that it has in JPEG files. */
   private static byte[] plain(byte[] exif) {
     boolean named = exif.length > 6 && exif[0] == 'E' && exif[4] == 0 && exif[5] == 0;
-    return named ? java.util.Arrays.copyOfRange(exif, 6, exif.length) : exif;
+    return named ? Arrays.copyOfRange(exif, 6, exif.length) : exif;
   }
 
   /** Whether its pixels are packed without a loss. */

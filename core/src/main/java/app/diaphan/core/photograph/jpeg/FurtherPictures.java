@@ -3,6 +3,7 @@ package app.diaphan.core.photograph.jpeg;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import java.util.Optional;
 
 /**
@@ -69,8 +70,7 @@ final class FurtherPictures {
 
   private static boolean named(byte[] file, int at) {
     return at + NAME.length + 8 < file.length
-        && new Segment(MARKER, java.util.Arrays.copyOfRange(file, at, at + NAME.length))
-            .begins(NAME);
+        && new Segment(MARKER, Arrays.copyOfRange(file, at, at + NAME.length)).begins(NAME);
   }
 
   /** How many there are beside the first. */
