@@ -95,7 +95,7 @@ public final class PhotographMarker {
    *
    * @throws InvalidInput if the photograph has no room for it
    */
-  public Hung hang(Upright photograph, Marking marking) throws IOException {
+  public Hung hang(Upright photograph, Marking marking) {
     List<Candidate> candidates = candidates(photograph, marking);
     List<float[]> beneath =
         photograph.parts(candidates.stream().map(one -> one.around(photograph.bounds())).toList());

@@ -4,8 +4,6 @@ import app.diaphan.core.photograph.file.Photograph;
 import app.diaphan.core.picture.Orientation;
 import app.diaphan.core.raster.Bounds;
 import java.awt.image.BufferedImage;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -55,7 +53,7 @@ public final class Upright {
   /**
    * @return red, green and blue of sRGB, 0–1, of each part
    */
-  public List<float[]> parts(List<Bounds> parts) throws IOException {
+  public List<float[]> parts(List<Bounds> parts) {
     List<float[]> stored = photograph.parts(parts.stream().map(this::stored).toList());
     List<float[]> upright = new ArrayList<>();
     for (int i = 0; i < parts.size(); i++) {
@@ -70,12 +68,7 @@ public final class Upright {
    * @param longest side at most, in pixels
    */
   public BufferedImage small(int longest) {
-    BufferedImage stored;
-    try {
-      stored = photograph.small(longest);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+    BufferedImage stored = photograph.small(longest);
     if (orientation == Orientation.UPRIGHT) {
       return stored;
     }

@@ -112,8 +112,6 @@ public class PhotographLooks {
           } catch (InvalidInput e) {
             return new Look(
                 upright.width(), upright.height(), Optional.empty(), e.getMessage(), mark.digest());
-          } catch (IOException e) {
-            throw new UncheckedIOException(e);
           }
         });
   }

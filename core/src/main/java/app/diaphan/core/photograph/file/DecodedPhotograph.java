@@ -8,11 +8,7 @@ import java.util.OptionalDouble;
 
 /** A photograph whose numbers cannot be kept: it was brought upright and to sRGB. */
 final class DecodedPhotograph extends RowPhotograph {
-  private final PhotographFormat format;
   private final RasterPicture picture;
-  private final int bits;
-  private final Metadata metadata;
-  private final List<String> notes;
   private final OptionalDouble quality;
 
   /**
@@ -26,11 +22,16 @@ final class DecodedPhotograph extends RowPhotograph {
       Metadata metadata,
       List<String> notes,
       OptionalDouble quality) {
-    this.format = format;
+    super(
+        new PhotographFacts(
+            format,
+            picture.width(),
+            picture.height(),
+            bits > Byte.SIZE ? Short.SIZE : Byte.SIZE,
+            new OwnColours(Optional.empty(), false),
+            metadata.upright().withProfile(Optional.empty()),
+            notes));
     this.picture = picture;
-    this.bits = bits > Byte.SIZE ? Short.SIZE : Byte.SIZE;
-    this.metadata = metadata.upright().withProfile(Optional.empty());
-    this.notes = List.copyOf(notes);
     this.quality = quality;
   }
 
@@ -40,66 +41,22 @@ final class DecodedPhotograph extends RowPhotograph {
   }
 
   @Override
-  public PhotographFormat format() {
-    return format;
-  }
-
-  @Override
-  public int width() {
-    return picture.width();
-  }
-
-  @Override
-  public int height() {
-    return picture.height();
-  }
-
-  @Override
-  public int bits() {
-    return bits;
-  }
-
-  @Override
-  public OwnColours colours() {
-    return new OwnColours(Optional.empty(), false);
-  }
-
-  @Override
-  public Metadata metadata() {
-    return metadata;
-  }
-
-  @Override
-  public List<String> notes() {
-    return notes;
-  }
-
-  @Override
   RowSource decoded() {
     return new Rows();
   }
 
   private final class Rows implements RowSource {
+    private final RowShape shape =
+        new RowShape(
+            picture.width(),
+            picture.height(),
+            picture.hasAlpha() ? 4 : 3,
+            DecodedPhotograph.this.bits());
     private int y;
 
     @Override
-    public int width() {
-      return picture.width();
-    }
-
-    @Override
-    public int height() {
-      return picture.height();
-    }
-
-    @Override
-    public int channels() {
-      return picture.hasAlpha() ? 4 : 3;
-    }
-
-    @Override
-    public int bits() {
-      return bits;
+    public RowShape shape() {
+      return shape;
     }
 
     @Override

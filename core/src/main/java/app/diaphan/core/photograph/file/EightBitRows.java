@@ -6,32 +6,20 @@ import java.io.IOException;
 final class EightBitRows implements RowSource {
   private final RowSource source;
   private final boolean opaque;
+  private final RowShape shape;
   private final int[] wide;
 
   EightBitRows(RowSource source, boolean opaque) {
     this.source = source;
     this.opaque = opaque;
+    int channels = opaque && source.alpha() ? source.channels() - 1 : source.channels();
+    shape = new RowShape(source.width(), source.height(), channels, Byte.SIZE);
     wide = new int[source.width() * source.channels()];
   }
 
   @Override
-  public int width() {
-    return source.width();
-  }
-
-  @Override
-  public int height() {
-    return source.height();
-  }
-
-  @Override
-  public int channels() {
-    return opaque && source.alpha() ? source.channels() - 1 : source.channels();
-  }
-
-  @Override
-  public int bits() {
-    return Byte.SIZE;
+  public RowShape shape() {
+    return shape;
   }
 
   @Override

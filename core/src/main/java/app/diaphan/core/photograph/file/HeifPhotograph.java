@@ -23,14 +23,19 @@ final class HeifPhotograph extends RowPhotograph {
   private static final long SECONDS = 60;
   private static final int MOST_MEMORY_KIB = 3 << 20;
 
-  private final PhotographFormat format;
   private final BufferedImage image;
-  private final Metadata metadata;
 
   private HeifPhotograph(PhotographFormat format, BufferedImage image, Metadata metadata) {
-    this.format = format;
+    super(
+        new PhotographFacts(
+            format,
+            image.getWidth(),
+            image.getHeight(),
+            Byte.SIZE,
+            OwnColours.of(metadata.profile(), 3),
+            metadata.upright(),
+            List.of()));
     this.image = image;
-    this.metadata = metadata.upright();
   }
 
   static HeifPhotograph of(Path path, PhotographFormat format) throws IOException {
@@ -96,41 +101,6 @@ final class HeifPhotograph extends RowPhotograph {
     } finally {
       process.destroyForcibly();
     }
-  }
-
-  @Override
-  public PhotographFormat format() {
-    return format;
-  }
-
-  @Override
-  public int width() {
-    return image.getWidth();
-  }
-
-  @Override
-  public int height() {
-    return image.getHeight();
-  }
-
-  @Override
-  public int bits() {
-    return Byte.SIZE;
-  }
-
-  @Override
-  public OwnColours colours() {
-    return OwnColours.of(metadata.profile(), 3);
-  }
-
-  @Override
-  public Metadata metadata() {
-    return metadata;
-  }
-
-  @Override
-  public List<String> notes() {
-    return List.of();
   }
 
   @Override

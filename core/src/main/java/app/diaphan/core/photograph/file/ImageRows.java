@@ -5,32 +5,20 @@ import java.awt.image.BufferedImage;
 /** Rows of a decoded image of 8 bits in red, green and blue. */
 final class ImageRows implements RowSource {
   private final BufferedImage image;
+  private final RowShape shape;
   private final int[] packed;
   private int y;
 
   ImageRows(BufferedImage image) {
     this.image = image;
+    int channels = image.getColorModel().hasAlpha() ? 4 : 3;
+    shape = new RowShape(image.getWidth(), image.getHeight(), channels, Byte.SIZE);
     packed = new int[image.getWidth()];
   }
 
   @Override
-  public int width() {
-    return image.getWidth();
-  }
-
-  @Override
-  public int height() {
-    return image.getHeight();
-  }
-
-  @Override
-  public int channels() {
-    return image.getColorModel().hasAlpha() ? 4 : 3;
-  }
-
-  @Override
-  public int bits() {
-    return Byte.SIZE;
+  public RowShape shape() {
+    return shape;
   }
 
   @Override

@@ -14,20 +14,34 @@ import java.util.Arrays;
 import java.util.List;
 
 /** A JPEG file that is marked block by block: what is not touched stays as it is. */
-public final class JpegPhotograph implements Photograph {
+public final class JpegPhotograph extends Photograph {
   private static final int BLOCK = 8;
   private static final int ROWS_AT_ONCE = 64;
 
   private final JpegFile file;
   private final BlockPixels pixels;
-  private final Metadata metadata;
-  private final OwnColours colours;
 
   private JpegPhotograph(JpegFile file, BlockPixels pixels, Metadata metadata) {
+    super(
+        new PhotographFacts(
+            PhotographFormat.JPEG,
+            file.frame().width(),
+            file.frame().height(),
+            Byte.SIZE,
+            OwnColours.of(metadata.profile(), pixels.channels()),
+            metadata,
+            notes(file.furtherPictures())));
     this.file = file;
     this.pixels = pixels;
-    this.metadata = metadata;
-    this.colours = OwnColours.of(metadata.profile(), pixels.channels());
+  }
+
+  private static List<String> notes(int further) {
+    return switch (further) {
+      case 0 -> List.of();
+      case 1 -> List.of("A second picture in the file, behind the photograph, has no mark.");
+      default ->
+          List.of(further + " more pictures in the file, behind the photograph, have no mark.");
+    };
   }
 
   /**
@@ -40,49 +54,8 @@ public final class JpegPhotograph implements Photograph {
   }
 
   @Override
-  public PhotographFormat format() {
-    return PhotographFormat.JPEG;
-  }
-
-  @Override
-  public int width() {
-    return file.frame().width();
-  }
-
-  @Override
-  public int height() {
-    return file.frame().height();
-  }
-
-  @Override
-  public int bits() {
-    return Byte.SIZE;
-  }
-
-  @Override
-  public OwnColours colours() {
-    return colours;
-  }
-
-  @Override
-  public Metadata metadata() {
-    return metadata;
-  }
-
-  @Override
-  public List<String> notes() {
-    int further = file.furtherPictures();
-    return further == 0
-        ? List.of()
-        : List.of(
-            further == 1
-                ? "A second picture in the file, behind the photograph, has no mark."
-                : further + " more pictures in the file, behind the photograph, have no mark.");
-  }
-
-  @Override
   public List<float[]> parts(List<Bounds> parts) {
-    return parts.stream().map(part -> colours.toSrgb(pixels.part(part))).toList();
+    return parts.stream().map(part -> colours().toSrgb(pixels.part(part))).toList();
   }
 
   /** From the blocks' means, if those are enough. */
@@ -97,7 +70,7 @@ public final class JpegPhotograph implements Photograph {
       for (int y = 0; y < rows; y++) {
         reduction.row(Arrays.copyOfRange(means, y * length, (y + 1) * length));
       }
-      return reduction.picture(colours);
+      return reduction.picture(colours());
     }
     Reduction reduction = new Reduction(width(), height(), longest);
     int length = width() * pixels.channels();
@@ -108,11 +81,11 @@ public final class JpegPhotograph implements Photograph {
         reduction.row(Arrays.copyOfRange(band, y * length, (y + 1) * length));
       }
     }
-    return reduction.picture(colours);
+    return reduction.picture(colours());
   }
 
   @Override
-  public RowSource rows() {
+  RowSource rows() {
     return new Rows();
   }
 
@@ -123,23 +96,9 @@ public final class JpegPhotograph implements Photograph {
     private int y;
 
     @Override
-    public int width() {
-      return JpegPhotograph.this.width();
-    }
-
-    @Override
-    public int height() {
-      return JpegPhotograph.this.height();
-    }
-
-    @Override
-    public int channels() {
-      return pixels.channels();
-    }
-
-    @Override
-    public int bits() {
-      return Byte.SIZE;
+    public RowShape shape() {
+      return new RowShape(
+          JpegPhotograph.this.width(), JpegPhotograph.this.height(), pixels.channels(), Byte.SIZE);
     }
 
     @Override
@@ -180,7 +139,8 @@ public final class JpegPhotograph implements Photograph {
    */
   List<String> write(OutputStream to, Metadata changed) throws IOException {
     List<String> notes = new ArrayList<>();
-    file.withSegments(segments -> JpegMetadata.with(segments, metadata, changed, notes)).write(to);
+    file.withSegments(segments -> JpegMetadata.with(segments, metadata(), changed, notes))
+        .write(to);
     return notes;
   }
 }

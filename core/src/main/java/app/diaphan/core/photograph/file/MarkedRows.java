@@ -22,23 +22,8 @@ final class MarkedRows implements RowSource {
   }
 
   @Override
-  public int width() {
-    return source.width();
-  }
-
-  @Override
-  public int height() {
-    return source.height();
-  }
-
-  @Override
-  public int channels() {
-    return source.channels();
-  }
-
-  @Override
-  public int bits() {
-    return source.bits();
+  public RowShape shape() {
+    return source.shape();
   }
 
   @Override

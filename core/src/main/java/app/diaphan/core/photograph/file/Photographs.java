@@ -115,7 +115,7 @@ public final class Photographs {
 
   private static Photograph tiff(Path path, String name) throws IOException {
     TiffPhotograph photograph = TiffPhotograph.of(path);
-    if (photograph.plain()) {
+    if (photograph.page().plain()) {
       return photograph;
     }
     PictureFile decoded = PictureReader.readFile(name, bytes(path, name));

@@ -27,20 +27,23 @@ final class PngPhotograph extends RowPhotograph {
 
   private final Path path;
   private final ChunksList chunks;
-  private final int width;
-  private final int height;
-  private final int bits;
-  private final Metadata metadata;
-  private final OwnColours colours;
 
-  private PngPhotograph(Path path, PngReader reader) {
+  private PngPhotograph(Path path, PngReader reader, Metadata metadata) {
+    super(
+        new PhotographFacts(
+            PhotographFormat.PNG,
+            reader.imgInfo.cols,
+            reader.imgInfo.rows,
+            bits(reader),
+            OwnColours.of(metadata.profile(), reader.imgInfo.greyscale ? 1 : 3),
+            metadata,
+            List.of()));
     this.path = path;
     chunks = reader.getChunksList();
-    width = reader.imgInfo.cols;
-    height = reader.imgInfo.rows;
-    bits = reader.imgInfo.bitDepth > Byte.SIZE ? Short.SIZE : Byte.SIZE;
-    metadata = metadata(chunks);
-    colours = OwnColours.of(metadata.profile(), reader.imgInfo.greyscale ? 1 : 3);
+  }
+
+  private static int bits(PngReader reader) {
+    return reader.imgInfo.bitDepth > Byte.SIZE ? Short.SIZE : Byte.SIZE;
   }
 
   static PngPhotograph of(Path path) throws IOException {
@@ -48,7 +51,7 @@ final class PngPhotograph extends RowPhotograph {
     try {
       reader.readSkippingAllRows();
       reader.end();
-      return new PngPhotograph(path, reader);
+      return new PngPhotograph(path, reader, metadata(reader.getChunksList()));
     } catch (PngjException e) {
       throw new IOException(e);
     } finally {
@@ -95,41 +98,6 @@ final class PngPhotograph extends RowPhotograph {
   }
 
   @Override
-  public PhotographFormat format() {
-    return PhotographFormat.PNG;
-  }
-
-  @Override
-  public int width() {
-    return width;
-  }
-
-  @Override
-  public int height() {
-    return height;
-  }
-
-  @Override
-  public int bits() {
-    return bits;
-  }
-
-  @Override
-  public OwnColours colours() {
-    return colours;
-  }
-
-  @Override
-  public Metadata metadata() {
-    return metadata;
-  }
-
-  @Override
-  public List<String> notes() {
-    return List.of();
-  }
-
-  @Override
   RowSource decoded() throws IOException {
     return new Rows(reader(path));
   }
@@ -139,33 +107,23 @@ final class PngPhotograph extends RowPhotograph {
     private final boolean palette;
     private final Optional<PngChunkTRNS> clear;
     private final int own;
+    private final RowShape shape;
 
     Rows(PngReader reader) {
       this.reader = reader;
       palette = reader.imgInfo.indexed;
       own = reader.imgInfo.channels;
       clear = Optional.ofNullable(reader.getMetadata().getTRNS());
-    }
-
-    @Override
-    public int width() {
-      return reader.imgInfo.cols;
-    }
-
-    @Override
-    public int height() {
-      return reader.imgInfo.rows;
-    }
-
-    @Override
-    public int channels() {
       int colours = palette ? 3 : own;
-      return clear.isPresent() && colours % 2 == 1 ? colours + 1 : colours;
+      int channels = clear.isPresent() && colours % 2 == 1 ? colours + 1 : colours;
+      shape =
+          new RowShape(
+              reader.imgInfo.cols, reader.imgInfo.rows, channels, PngPhotograph.bits(reader));
     }
 
     @Override
-    public int bits() {
-      return reader.imgInfo.bitDepth > Byte.SIZE ? Short.SIZE : Byte.SIZE;
+    public RowShape shape() {
+      return shape;
     }
 
     @Override

@@ -8,7 +8,11 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** A photograph that is read a row at a time, anew for each purpose, so that it may be large. */
-abstract non-sealed class RowPhotograph implements Photograph {
+abstract non-sealed class RowPhotograph extends Photograph {
+  RowPhotograph(PhotographFacts facts) {
+    super(facts);
+  }
+
   /** Begins to decode. */
   abstract RowSource decoded() throws IOException;
 
@@ -16,7 +20,7 @@ abstract non-sealed class RowPhotograph implements Photograph {
    * @throws InvalidInput if it cannot be decoded; then and later, if a row cannot be
    */
   @Override
-  public final RowSource rows() {
+  final SoundRows rows() {
     try {
       return new SoundRows(decoded());
     } catch (IOException | RuntimeException e) {
@@ -25,13 +29,13 @@ abstract non-sealed class RowPhotograph implements Photograph {
   }
 
   @Override
-  public List<float[]> parts(List<Bounds> parts) throws IOException {
+  public List<float[]> parts(List<Bounds> parts) {
     List<float[]> found = new ArrayList<>();
     for (Bounds part : parts) {
       found.add(new float[3 * part.width() * part.height()]);
     }
     int last = parts.stream().mapToInt(Bounds::bottom).max().orElse(0);
-    try (RowSource rows = rows()) {
+    try (SoundRows rows = rows()) {
       int[] row = new int[rows.width() * rows.channels()];
       for (int y = 0; y < last; y++) {
         rows.next(row);
@@ -49,9 +53,9 @@ abstract non-sealed class RowPhotograph implements Photograph {
   }
 
   @Override
-  public BufferedImage small(int longest) throws IOException {
+  public BufferedImage small(int longest) {
     Reduction reduction = new Reduction(width(), height(), longest);
-    try (RowSource rows = rows()) {
+    try (SoundRows rows = rows()) {
       int[] row = new int[rows.width() * rows.channels()];
       for (int y = 0; y < rows.height(); y++) {
         rows.next(row);

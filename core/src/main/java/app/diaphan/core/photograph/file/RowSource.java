@@ -4,15 +4,25 @@ import java.io.IOException;
 
 /** The pixels of a photograph as they are stored, a row at a time from the top. */
 interface RowSource extends AutoCloseable {
-  int width();
+  RowShape shape();
 
-  int height();
+  default int width() {
+    return shape().width();
+  }
+
+  default int height() {
+    return shape().height();
+  }
 
   /** 1 for grey, 3 for colours, and one more for alpha. */
-  int channels();
+  default int channels() {
+    return shape().channels();
+  }
 
   /** 8 or 16 a channel. */
-  int bits();
+  default int bits() {
+    return shape().bits();
+  }
 
   /** Whether the last channel is alpha; colours are straight. */
   default boolean alpha() {

@@ -68,7 +68,7 @@ final class TiffSink {
               writer.getDefaultImageMetadata(
                   ImageTypeSpecifier.createFromRenderedImage(image), how));
       own.ifPresentOrElse(
-          photograph -> copy(photograph.directory(), directory),
+          photograph -> copy(photograph.page().directory(), directory),
           () -> TiffFields.put(metadata.exifEntries(), directory));
       TiffFields.put(
           directory,
@@ -76,9 +76,9 @@ final class TiffSink {
           TIFFTag.TIFF_LONG,
           1,
           new long[] {ROWS_PER_STRIP});
-      block(directory, TiffPhotograph.PROFILE, TIFFTag.TIFF_UNDEFINED, metadata.profile());
-      block(directory, TiffPhotograph.XMP, TIFFTag.TIFF_BYTE, metadata.xmp());
-      block(directory, TiffPhotograph.RESOURCES, TIFFTag.TIFF_UNDEFINED, metadata.resources());
+      block(directory, TiffPage.PROFILE, TIFFTag.TIFF_UNDEFINED, metadata.profile());
+      block(directory, TiffPage.XMP, TIFFTag.TIFF_BYTE, metadata.xmp());
+      block(directory, TiffPage.RESOURCES, TIFFTag.TIFF_UNDEFINED, metadata.resources());
       words(directory, BaselineTIFFTagSet.TAG_COPYRIGHT, credit.copyright());
       words(directory, BaselineTIFFTagSet.TAG_ARTIST, credit.creator());
       writer.write(null, new IIOImage(image, null, directory.getAsMetadata()), how);
@@ -102,7 +102,7 @@ final class TiffSink {
 
   /** As the photograph's own file is packed, where nothing is lost by it. */
   private static String packing(TiffPhotograph photograph) {
-    return switch (photograph.compression()) {
+    return switch (photograph.page().compression()) {
       case BaselineTIFFTagSet.COMPRESSION_LZW -> "LZW";
       case BaselineTIFFTagSet.COMPRESSION_PACKBITS -> "PackBits";
       case BaselineTIFFTagSet.COMPRESSION_DEFLATE -> "Deflate";

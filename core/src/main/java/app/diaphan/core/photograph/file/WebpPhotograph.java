@@ -16,17 +16,19 @@ import javax.imageio.ImageIO;
 final class WebpPhotograph extends RowPhotograph {
   private final WebpFile file;
   private final BufferedImage image;
-  private final Metadata metadata;
 
-  private WebpPhotograph(WebpFile file, BufferedImage image) {
+  private WebpPhotograph(WebpFile file, BufferedImage image, Metadata metadata) {
+    super(
+        new PhotographFacts(
+            PhotographFormat.WEBP,
+            image.getWidth(),
+            image.getHeight(),
+            Byte.SIZE,
+            OwnColours.of(metadata.profile(), 3),
+            metadata,
+            List.of()));
     this.file = file;
     this.image = image;
-    metadata =
-        new Metadata(
-            file.chunk("EXIF").map(WebpPhotograph::plain),
-            Optional.empty(),
-            file.chunk("XMP "),
-            file.chunk("ICCP"));
   }
 
   static WebpPhotograph of(WebpFile file, byte[] bytes) throws IOException {
@@ -34,7 +36,13 @@ final class WebpPhotograph extends RowPhotograph {
     if (image == null) {
       throw new IOException("it cannot be read");
     }
-    return new WebpPhotograph(file, image);
+    Metadata metadata =
+        new Metadata(
+            file.chunk("EXIF").map(WebpPhotograph::plain),
+            Optional.empty(),
+            file.chunk("XMP "),
+            file.chunk("ICCP"));
+    return new WebpPhotograph(file, image, metadata);
   }
 
   /** Some writers put the name before it that it has in JPEG files. */
@@ -46,41 +54,6 @@ final class WebpPhotograph extends RowPhotograph {
   /** Whether its pixels are packed without a loss. */
   boolean lossless() {
     return file.chunk("VP8L").isPresent();
-  }
-
-  @Override
-  public PhotographFormat format() {
-    return PhotographFormat.WEBP;
-  }
-
-  @Override
-  public int width() {
-    return image.getWidth();
-  }
-
-  @Override
-  public int height() {
-    return image.getHeight();
-  }
-
-  @Override
-  public int bits() {
-    return Byte.SIZE;
-  }
-
-  @Override
-  public OwnColours colours() {
-    return OwnColours.of(metadata.profile(), 3);
-  }
-
-  @Override
-  public Metadata metadata() {
-    return metadata;
-  }
-
-  @Override
-  public List<String> notes() {
-    return List.of();
   }
 
   @Override
