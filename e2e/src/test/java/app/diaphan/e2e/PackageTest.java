@@ -69,6 +69,8 @@ class PackageTest {
         folder.resolve("diaphan"),
         java.nio.file.StandardCopyOption.COPY_ATTRIBUTES);
     Files.createSymbolicLink(folder.resolve("demo"), DEMO);
+    Path photographs = DEMO.resolveSibling("photographs");
+    Files.createSymbolicLink(folder.resolve("photographs"), photographs);
 
     Process server = started("demo", "--port", "0");
     try {
@@ -100,6 +102,22 @@ class PackageTest {
     assertEquals(0, delivering.waitFor(), this::errors);
     assertTrue(told.contains("1920 × 1080"), told);
     assertTrue(Files.exists(files.resolve("slack-water.png")));
+
+    Process marking =
+        started(
+            "mark",
+            DEMO.toString(),
+            photographs.resolve("0411-quay.jpg").toString(),
+            "--overlay",
+            "Photographer's watermark",
+            "--format",
+            "tiff",
+            "--copyright",
+            "© Saltlight",
+            "--to",
+            files.toString());
+    assertEquals(0, marking.waitFor(), this::errors);
+    assertTrue(Files.exists(files.resolve("0411-quay.tif")));
   }
 
   private String errors() {
