@@ -3,9 +3,7 @@ import { useState } from "react";
 import { answer, api } from "../api/client";
 import { FilePick } from "../ui/FilePick";
 import { Notice } from "../ui/Notice";
-
-export const PHOTOGRAPH_FILES =
-  "image/jpeg,image/png,image/tiff,image/webp,image/heic,image/avif,.jpg,.jpeg,.png,.tif,.tiff,.webp,.heic,.heif,.avif";
+import { PHOTOGRAPH_FILES } from "./files";
 
 interface Props {
   packageId: number;

@@ -36,6 +36,9 @@ export function MarkedPicture(props: Props) {
         decoding="async"
         draggable={false}
         className="block h-full w-full"
+        // What cannot be opened is told in words beside it.
+        onError={(event) => (event.currentTarget.style.visibility = "hidden")}
+        onLoad={(event) => (event.currentTarget.style.visibility = "")}
       />
       {hung && longer && place && (
         <img

@@ -6,7 +6,8 @@ import { Choice } from "../ui/Choice";
 import { dropped } from "../ui/dropped";
 import { FilePick } from "../ui/FilePick";
 import { Notice } from "../ui/Notice";
-import { BringPhotographs, PHOTOGRAPH_FILES } from "./BringPhotographs";
+import { BringPhotographs } from "./BringPhotographs";
+import { PHOTOGRAPH_FILES, sorted } from "./files";
 import { FilesSentence } from "./FilesSentence";
 import { LargePhotograph } from "./LargePhotograph";
 import { shared } from "./marking";
@@ -82,9 +83,10 @@ function Photographs({ overlayId, packageId }: { overlayId: number; packageId: n
     return queue.current;
   };
   const take = async (files: readonly File[]) => {
-    setProblems([]);
-    for (const [i, file] of files.entries()) {
-      setTaking({ done: i, all: files.length });
+    const { photographs: given, passedOver } = sorted(files);
+    setProblems(passedOver ? [passedOver] : []);
+    for (const [i, file] of given.entries()) {
+      setTaking({ done: i, all: given.length });
       try {
         await upload<PhotographLine>(`/api/packages/${packageId}/photographs`, file);
       } catch (e) {

@@ -34,7 +34,13 @@ export function RunLine({ packageId, run, onCallOff }: Props) {
   return (
     <div className="flex shrink-0 items-center gap-3 border-b border-base-300 bg-base-100 px-5 py-2 text-sm">
       <span role="status" className="min-w-0 flex-1">
-        {run.sentence} They lie in <FolderPath path={run.folder} />.
+        {run.sentence}
+        {run.done + run.skipped > 0 && (
+          <>
+            {" "}
+            They lie in <FolderPath path={run.folder} />.
+          </>
+        )}
       </span>
       <a
         className="btn btn-sm"

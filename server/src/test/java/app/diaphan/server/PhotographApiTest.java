@@ -160,6 +160,9 @@ class PhotographApiTest {
     JsonNode lines = SERVER.get(path("")).body().path("photographs");
     assertTrue(lines.get(0).path("outcome").path("problem").asString().contains("cut.jpg"));
     assertTrue(lines.get(2).path("outcome").path("problem").asString().contains("same name"));
+    lines = settings(folder.toString()).path("photographs");
+    assertTrue(lines.get(2).path("outcome").isNull(), "set anew, it may go well");
+    assertEquals("", lines.get(1).path("outcome").path("problem").asString());
     assertTrue(Files.exists(folder.resolve("good.jpg")));
     assertFalse(Files.exists(folder.resolve("cut.jpg")));
   }

@@ -89,6 +89,13 @@ public class PhotographEntity {
     ownMarking = own.map(DocumentJson::write).orElse(null);
   }
 
+  /** Why it could not be marked the last time may be otherwise by now. */
+  void forgetFailure() {
+    if (outcome().filter(what -> !what.done()).isPresent()) {
+      outcome = null;
+    }
+  }
+
   void became(MarkOutcome what, String of) {
     outcome = DocumentJson.write(what);
     madeFrom = of;

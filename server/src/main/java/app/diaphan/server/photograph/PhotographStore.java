@@ -56,7 +56,7 @@ public class PhotographStore {
 
   @Transactional
   public MarkSettings keep(Long packageId, MarkSettings settings) {
-    packages.get(packageId);
+    of(packageId).forEach(PhotographEntity::forgetFailure);
     markings.save(new MarkingEntity(packageId, settings));
     return settings;
   }
@@ -162,6 +162,7 @@ public class PhotographStore {
   public PhotographEntity markAs(Long id, Optional<Marking> own) {
     PhotographEntity entity = get(id);
     entity.markAs(own);
+    entity.forgetFailure();
     return rows.saveAndFlush(entity);
   }
 
