@@ -146,6 +146,13 @@ class TargetsTest {
     Locator cards = labelled("Targets").getByRole(AriaRole.LISTITEM);
     assertThat(cards).hasCount(6);
     assertThat(cards.nth(4)).containsText("Keyer");
+    // On a busy machine a page may ask before what the one before it sent at its end was kept.
+    page.waitForCondition(
+        () -> {
+          String kept = page.request().get(browser.address() + "/api/packages/1/targets").text();
+          int keyer = kept.indexOf("\"Keyer\"");
+          return keyer >= 0 && keyer < kept.indexOf("\"Square, trimmed\"");
+        });
     page.reload();
     assertThat(cards.nth(4)).containsText("Keyer");
     button("Target Keyer").click();
