@@ -194,6 +194,30 @@ class PhotographApiTest {
   }
 
   @Test
+  void noRunWritesOverPhotographsOrResultsOfOthers() throws Exception {
+    Path one = Files.createDirectory(folder.resolve("one"));
+    Path other = Files.createDirectory(folder.resolve("other"));
+    for (Path each : List.of(one, other)) {
+      Files.write(each.resolve("a.jpg"), photograph(Color.GRAY, "jpg"));
+      SERVER.post(
+          path("/folder"),
+          RunningServer.JSON.writeValueAsString(java.util.Map.of("path", each.toString())));
+    }
+    JsonNode list = settings(other.toString());
+    byte[] before = Files.readAllBytes(other.resolve("a.jpg"));
+    long first = list.path("photographs").get(0).path("id").asLong();
+    run("[" + first + "]");
+    org.junit.jupiter.api.Assertions.assertArrayEquals(
+        before, Files.readAllBytes(other.resolve("a.jpg")));
+    list = settings(folder.resolve("out").toString());
+    run("[" + first + "]");
+    byte[] result = Files.readAllBytes(folder.resolve("out/a.jpg"));
+    run("[" + list.path("photographs").get(1).path("id").asLong() + "]");
+    org.junit.jupiter.api.Assertions.assertArrayEquals(
+        result, Files.readAllBytes(folder.resolve("out/a.jpg")));
+  }
+
+  @Test
   void onePhotographCanBeMarkedOtherwiseOrLeftOut() throws Exception {
     SERVER.upload(path(""), "a.jpg", photograph(Color.GRAY, "jpg"));
     SERVER.upload(path(""), "b.jpg", photograph(Color.GRAY, "jpg"));

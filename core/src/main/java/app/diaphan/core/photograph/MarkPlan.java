@@ -83,9 +83,17 @@ public final class MarkPlan {
    */
   public static List<Planned> of(
       List<Path> photographs, Path folder, Optional<PhotographFormat> format) {
+    return of(photographs, photographs, folder, format);
+  }
+
+  /**
+   * @param known photographs that are not written over either, whether they are marked or not
+   */
+  public static List<Planned> of(
+      List<Path> photographs, List<Path> known, Path folder, Optional<PhotographFormat> format) {
     List<Planned> planned = new ArrayList<>();
     Set<Path> originals = new HashSet<>();
-    photographs.forEach(one -> originals.add(real(one)));
+    known.forEach(one -> originals.add(real(one)));
     Map<String, Path> taken = new HashMap<>();
     for (Path from : photographs) {
       String name = resultName(from.getFileName().toString(), format);
@@ -98,7 +106,7 @@ public final class MarkPlan {
         plan =
             plan.with(
                 Sentence.of(
-                    "\"%s\" would be written over a photograph that is to be marked; choose another folder for the results.%s",
+                    "\"%s\" would be written over a photograph; choose another folder for the results.%s",
                     from, LEFT_OUT));
       } else if (other != null) {
         plan =

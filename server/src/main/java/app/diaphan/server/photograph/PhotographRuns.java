@@ -30,6 +30,8 @@ import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.function.Predicate;
+import java.util.stream.IntStream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
@@ -219,17 +221,27 @@ public class PhotographRuns {
     }
     MarkSettings settings = store.settings(packageId);
     PhotographMarks.Mark mark = marks.of(packageId, settings);
-    List<PhotographEntity> wanted =
-        store.of(packageId).stream()
-            .filter(one -> ids.isEmpty() ? !one.leftOut() : ids.contains(one.id()))
-            .toList();
+    List<PhotographEntity> all = store.of(packageId);
+    Predicate<PhotographEntity> wants =
+        one -> ids.isEmpty() ? !one.leftOut() : ids.contains(one.id());
+    List<PhotographEntity> wanted = all.stream().filter(wants).toList();
     if (wanted.isEmpty()) {
       throw new InvalidInput("There are no photographs to mark; drop some on this page first.");
     }
-    Path folder = folder(packageId);
-    List<MarkPlan.Planned> planned =
+    Path folder = OwnFolder.required(folder(packageId));
+    // Names are those of all that are ever marked, or another run would write over this one's.
+    List<PhotographEntity> named = all.stream().filter(wants.or(one -> !one.leftOut())).toList();
+    List<MarkPlan.Planned> plan =
         MarkPlan.of(
-            wanted.stream().map(PhotographEntity::path).toList(), folder, settings.as().format());
+            named.stream().map(PhotographEntity::path).toList(),
+            all.stream().map(PhotographEntity::path).toList(),
+            folder,
+            settings.as().format());
+    List<MarkPlan.Planned> planned =
+        IntStream.range(0, named.size())
+            .filter(i -> wants.test(named.get(i)))
+            .mapToObj(plan::get)
+            .toList();
     Run run = new Run(folder, wanted.size());
     runs.put(packageId, run);
     queue.execute(() -> work(run, wanted, planned, settings, mark));

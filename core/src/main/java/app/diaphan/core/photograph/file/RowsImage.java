@@ -48,7 +48,7 @@ final class RowsImage implements RenderedImage {
   @Override
   public Raster getData(Rectangle part) {
     int bottom = part.y + part.height;
-    if (part.y < last.getMinY() || bottom > read && part.y < read && part.y < last.getMinY()) {
+    if (part.y < last.getMinY()) {
       throw new IllegalStateException("Rows come once, downwards.");
     }
     if (bottom > read) {
