@@ -8,7 +8,6 @@ import app.diaphan.server.DataFolder;
 import app.diaphan.server.store.GraphicsPackage;
 import app.diaphan.server.store.PackageStore;
 import java.nio.file.Files;
-import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import org.springframework.stereotype.Service;
 
@@ -47,17 +46,7 @@ public class DeliveryFolder {
   }
 
   private Path usable(String wanted) {
-    Path folder;
-    try {
-      folder = Path.of(wanted);
-    } catch (InvalidPathException e) {
-      throw new InvalidInput(Sentence.of("\"%s\" is no path of a folder.", wanted));
-    }
-    if (!folder.isAbsolute()) {
-      throw new InvalidInput(
-          Sentence.of(
-              "\"%s\" does not say where it lies; give the whole path of the folder.", wanted));
-    }
+    Path folder = WholePath.of(wanted);
     if (!Files.isDirectory(folder)) {
       throw new InvalidInput(
           Sentence.of(

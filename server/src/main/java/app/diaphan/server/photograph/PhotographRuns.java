@@ -12,13 +12,13 @@ import app.diaphan.core.photograph.MarkPlan;
 import app.diaphan.core.photograph.MarkedPhotograph;
 import app.diaphan.server.DataFolder;
 import app.diaphan.server.deliver.DeliveryFolder;
+import app.diaphan.server.deliver.WholePath;
 import app.diaphan.server.json.DocumentJson;
 import app.diaphan.server.memory.MemoryBudget;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
-import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
@@ -191,17 +191,7 @@ public class PhotographRuns {
     if (wanted.isBlank()) {
       return "";
     }
-    Path folder;
-    try {
-      folder = Path.of(wanted.strip());
-    } catch (InvalidPathException e) {
-      throw new InvalidInput(Sentence.of("\"%s\" is no path of a folder.", wanted), e);
-    }
-    if (!folder.isAbsolute()) {
-      throw new InvalidInput(
-          Sentence.of(
-              "\"%s\" does not say where it lies; give the whole path of the folder.", wanted));
-    }
+    Path folder = WholePath.of(wanted);
     Path real = OwnFolder.required(folder);
     boolean ofOurs = real.startsWith(data.path()) && !real.startsWith(data.deliveries());
     if (ofOurs || data.path().startsWith(real)) {

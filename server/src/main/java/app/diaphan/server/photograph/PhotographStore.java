@@ -6,12 +6,12 @@ import app.diaphan.core.deliver.FileName;
 import app.diaphan.core.photograph.MarkPlan;
 import app.diaphan.core.photograph.Marking;
 import app.diaphan.server.DataFolder;
+import app.diaphan.server.deliver.WholePath;
 import app.diaphan.server.store.Missing;
 import app.diaphan.server.store.PackageStore;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
-import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -122,17 +122,7 @@ public class PhotographStore {
   }
 
   private static Path folder(String wanted) {
-    Path folder;
-    try {
-      folder = Path.of(wanted);
-    } catch (InvalidPathException e) {
-      throw new InvalidInput(Sentence.of("\"%s\" is no path of a folder.", wanted), e);
-    }
-    if (!folder.isAbsolute()) {
-      throw new InvalidInput(
-          Sentence.of(
-              "\"%s\" does not say where it lies; give the whole path of the folder.", wanted));
-    }
+    Path folder = WholePath.of(wanted);
     if (!Files.isDirectory(folder)) {
       throw new InvalidInput(Sentence.of("There is no folder \"%s\" on this computer.", wanted));
     }
