@@ -7,6 +7,7 @@ import java.nio.file.Files;
 import java.nio.file.LinkOption;
 import java.nio.file.Path;
 import java.security.DigestInputStream;
+import java.security.DigestOutputStream;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
@@ -55,6 +56,23 @@ public final class Digest {
       from.transferTo(to);
     }
     return HexFormat.of().formatHex(digest.digest());
+  }
+
+  /** Takes the digest of what is written through it. */
+  public static Written written(OutputStream to) {
+    return new Written(to, sha256());
+  }
+
+  /** A stream that takes the digest of what goes through it. */
+  public static final class Written extends DigestOutputStream {
+    private Written(OutputStream to, MessageDigest digest) {
+      super(to, digest);
+    }
+
+    /** Of all that was written so far; once. */
+    public String hex() {
+      return HexFormat.of().formatHex(getMessageDigest().digest());
+    }
   }
 
   private static MessageDigest sha256() {

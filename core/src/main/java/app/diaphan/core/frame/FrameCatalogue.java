@@ -3,6 +3,7 @@ package app.diaphan.core.frame;
 import static app.diaphan.core.frame.Scan.INTERLACED;
 import static app.diaphan.core.frame.Scan.PROGRESSIVE;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -65,6 +66,15 @@ public final class FrameCatalogue {
 
   public static List<FrameChoice> choices() {
     return CHOICES;
+  }
+
+  /** Every rate that some frame has, the slowest first. */
+  public static List<FrameRate> rates() {
+    return CHOICES.stream()
+        .flatMap(choice -> choice.rates().stream())
+        .distinct()
+        .sorted(Comparator.comparingDouble(FrameRate::value))
+        .toList();
   }
 
   /** The first entry with this many stored pixels, so that "1920x1080" means the usual one. */

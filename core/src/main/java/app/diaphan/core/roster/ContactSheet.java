@@ -30,8 +30,9 @@ import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 
 /**
- * Every row's picture with its name, as a PDF for the client. Names are set as words of overlays
- * are and drawn as outlines, so that every script comes out right and no font is asked for.
+ * Pictures with their names, such as every row's of a roster, as a PDF for the client. Names are
+ * set as words of overlays are and drawn as outlines, so that every script comes out right and no
+ * font is asked for.
  */
 public final class ContactSheet {
   private static final int COLUMNS = 2;
@@ -54,8 +55,20 @@ public final class ContactSheet {
 
   /**
    * @param name that is written beneath
+   * @param picture asked for when its turn comes
    */
-  public record Entry(String name, Overlay overlay) {}
+  public record Entry(String name, Picture picture) {
+    /** An overlay as it is drawn, cut to what is drawn. */
+    public static Entry of(String name, Overlay overlay) {
+      return new Entry(name, renderer -> image(renderer, overlay));
+    }
+  }
+
+  /** What is shown on the sheet's grey. */
+  @FunctionalInterface
+  public interface Picture {
+    BufferedImage by(Renderer renderer) throws IOException;
+  }
 
   /**
    * @param entries in order; each is asked for when its turn comes, so that they need not all be
@@ -104,7 +117,7 @@ public final class ContactSheet {
     stream.setNonStrokingColor(GROUND);
     stream.addRect(left, top - pictureHeight, width, pictureHeight);
     stream.fill();
-    BufferedImage image = image(entry.overlay());
+    BufferedImage image = entry.picture().by(renderer);
     PDImageXObject picture = LosslessFactory.createFromImage(document, image);
     float scale = Math.min((width - 8) / image.getWidth(), (pictureHeight - 8) / image.getHeight());
     float shownWidth = image.getWidth() * scale;
@@ -118,7 +131,7 @@ public final class ContactSheet {
     words(stream, entry.name(), NAME_SIZE, left, top - height + 3, width);
   }
 
-  private BufferedImage image(Overlay overlay) {
+  private static BufferedImage image(Renderer renderer, Overlay overlay) {
     Canvas canvas =
         Canvas.scaled(overlay.frame(), Math.min(1, (double) FRAME_WIDTH / overlay.frame().width()));
     Rendering rendering = renderer.render(overlay, canvas);

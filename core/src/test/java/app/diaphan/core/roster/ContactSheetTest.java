@@ -27,7 +27,7 @@ class ContactSheetTest {
   private static PDDocument sheet(int rows) throws IOException {
     List<ContactSheet.Entry> entries = new ArrayList<>();
     for (int i = 0; i < rows; i++) {
-      entries.add(new ContactSheet.Entry("سلمى number " + i, RED));
+      entries.add(ContactSheet.Entry.of("سلمى number " + i, RED));
     }
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     new ContactSheet(Samples.renderer()).write("Skippers", entries, out);

@@ -444,7 +444,7 @@ class RosterApi {
                                         filled.stream()
                                             .map(
                                                 design ->
-                                                    new ContactSheet.Entry(
+                                                    ContactSheet.Entry.of(
                                                         row.cell(key),
                                                         design
                                                             .filling()

@@ -20,7 +20,7 @@ import java.util.Optional;
  *
  * @param encoding as it is called where encodings are chosen, such as "Windows-1252"
  */
-record DecodedText(String text, String encoding) {
+public record DecodedText(String text, String encoding) {
   private static final int GUESSED_FROM = 64 << 10;
   private static final String WESTERN = "windows-1252";
 
@@ -32,7 +32,7 @@ record DecodedText(String text, String encoding) {
    * @param told the encoding, if somebody chose it
    * @throws InvalidInput if it is no text, or the encoding is unknown
    */
-  static DecodedText of(String name, byte[] bytes, Optional<String> told) {
+  public static DecodedText of(String name, byte[] bytes, Optional<String> told) {
     DecodedText decoded =
         told.map(encoding -> as(bytes, charset(encoding))).orElseGet(() -> found(bytes));
     long controls = decoded.text.chars().filter(DecodedText::isControl).count();

@@ -1,0 +1,89 @@
+package app.diaphan.core.cue.handover;
+
+import app.diaphan.core.Digest;
+import app.diaphan.core.deliver.DeliveryFailed;
+import app.diaphan.core.deliver.DiskTrouble;
+import app.diaphan.core.deliver.SafeFile;
+import app.diaphan.core.render.Renderer;
+import java.io.BufferedOutputStream;
+import java.io.FilterOutputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.channels.Channels;
+import java.nio.channels.FileChannel;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
+
+/** Writes hand-overs into a folder; each file gets its name when it is whole and on the disk. */
+public final class HandOverFolder {
+  private HandOverFolder() {}
+
+  /**
+   * What an earlier hand-over left under the same names is replaced; all else in the folder stays.
+   *
+   * @return the stills in the folder that no cue of this hand-over names, by their names
+   * @throws DeliveryFailed if something could not be written; whole files stay
+   */
+  public static List<String> write(HandOver handOver, Path folder, Renderer renderer) {
+    try {
+      Files.createDirectories(folder);
+      handOver.to((name, writing) -> put(folder.resolve(name), writing), renderer);
+      return others(handOver, folder.resolve(HandOver.STILLS));
+    } catch (IOException e) {
+      throw new DeliveryFailed(
+          "The hand-over to \"" + folder + "\" stopped: " + DiskTrouble.reason(e) + ".", e);
+    }
+  }
+
+  private static void put(Path file, HandOver.Writing writing) throws IOException {
+    String[] written = {""};
+    SafeFile.write(
+        file,
+        channel -> written[0] = written(channel, writing),
+        unfinished -> {
+          if (!Digest.of(unfinished).equals(written[0])) {
+            throw new IOException(file.getFileName() + " was not read back as it was written");
+          }
+        });
+  }
+
+  /** The channel stays open: it is flushed to the disk afterwards. */
+  private static String written(FileChannel channel, HandOver.Writing writing) throws IOException {
+    Digest.Written digest = Digest.written(new Open(Channels.newOutputStream(channel)));
+    try (OutputStream out = new BufferedOutputStream(digest, 1 << 16)) {
+      writing.to(out);
+    }
+    return digest.hex();
+  }
+
+  private static final class Open extends FilterOutputStream {
+    Open(OutputStream out) {
+      super(out);
+    }
+
+    @Override
+    public void write(byte[] bytes, int from, int length) throws IOException {
+      out.write(bytes, from, length);
+    }
+
+    @Override
+    public void close() throws IOException {
+      flush();
+    }
+  }
+
+  private static List<String> others(HandOver handOver, Path stills) throws IOException {
+    Set<String> own = new HashSet<>(handOver.names());
+    try (Stream<Path> there = Files.list(stills)) {
+      return there
+          .map(file -> file.getFileName().toString())
+          .filter(name -> !own.contains(HandOver.STILLS + name))
+          .sorted()
+          .toList();
+    }
+  }
+}
