@@ -47,11 +47,11 @@ class BundleTest {
   private static final Path DEMO = Path.of("../demo/lantern-reach-regatta");
   private static final String CONTENTS =
       """
-      {"format":"diaphan-package","version":12,"name":"Tern Holm",
+      {"format":"diaphan-package","version":13,"name":"Tern Holm",
        "house":{"colours":[],"ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0},
                 "finishSets":[]},
        "targets":[%s],"checksLeftOut":["HIDDEN"],
-       "overlays":["a.json"],"starters":[],"rosters":[],"clips":[]}"""
+       "overlays":["a.json"],"starters":[],"rosters":[],"cueLists":[],"clips":[]}"""
           .formatted(TestOverlays.target("Air", 320, 180, "PNG", "EIGHT", "{overlay}"));
 
   @Test
@@ -173,8 +173,13 @@ class BundleTest {
   void everyJsonOfTheDemoFollowsThePublishedSchemas() throws IOException {
     assertValid(
         "package.schema.json", Files.readString(DEMO.resolve("package.json")), "package.json");
-    for (String folder : List.of("overlays", "rosters")) {
-      String schema = folder.equals("overlays") ? "bundle.schema.json" : "roster.schema.json";
+    for (String folder : List.of("overlays", "rosters", "cues")) {
+      String schema =
+          Map.of(
+                  "overlays", "bundle.schema.json",
+                  "rosters", "roster.schema.json",
+                  "cues", "cues.schema.json")
+              .get(folder);
       try (Stream<Path> files = Files.list(DEMO.resolve(folder))) {
         for (Path file : files.filter(one -> one.toString().endsWith(".json")).toList()) {
           assertValid(schema, Files.readString(file), file.toString());
@@ -240,8 +245,8 @@ class BundleTest {
     refused(
         "glow", CONTENTS.replace("\"clips\"", "\"glow\":1,\"clips\""), "overlays/a.json", overlay);
     refused(
-        "version 13",
-        CONTENTS.replace("\"version\":12,", "\"version\":13,"),
+        "version 14",
+        CONTENTS.replace("\"version\":13,", "\"version\":14,"),
         "overlays/a.json",
         overlay);
     refused("../up.json", CONTENTS, "../up.json", overlay);

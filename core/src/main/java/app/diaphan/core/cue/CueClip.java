@@ -2,6 +2,7 @@ package app.diaphan.core.cue;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Require;
+import app.diaphan.core.cue.time.CueTime;
 import app.diaphan.core.cue.time.TimeBase;
 import app.diaphan.core.frame.Frame;
 
@@ -25,6 +26,14 @@ public record CueClip(String name, int width, int height, TimeBase base, long st
       throw new InvalidInput(
           "The clip has to begin at 00:00:00:00 or later, last a picture at least, and end within a day.");
     }
+  }
+
+  /** The same clip with pictures that are numbered otherwise, from the same timecode on. */
+  CueClip numbered(TimeBase other) {
+    long beginning = Math.min(other.day() - 1, CueTime.same(base.timecode(start), other));
+    long pictures = Math.max(1, other.from(base.rate(), length));
+    return new CueClip(
+        name, width, height, other, beginning, Math.min(pictures, other.day() - beginning));
   }
 
   /** The first number behind its last picture. */

@@ -5,11 +5,14 @@ import app.diaphan.core.Names;
 import app.diaphan.core.Require;
 import app.diaphan.core.Sentence;
 import app.diaphan.core.cue.marker.Marker;
+import app.diaphan.core.cue.move.Move;
+import app.diaphan.core.cue.time.TimeBase;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.LongUnaryOperator;
 
 /**
  * Every still of a video at its time.
@@ -66,6 +69,43 @@ public record CueList(
   /** An id that no cue has. */
   public int nextId() {
     return cues.stream().mapToInt(Cue::id).max().orElse(0) + 1;
+  }
+
+  /**
+   * The list for pictures that are numbered otherwise: everything stays where it is in time, as
+   * near as there are pictures, and the clip begins at the same timecode.
+   */
+  public CueList numbered(TimeBase base) {
+    CueClip numbered = clip.numbered(base);
+    LongUnaryOperator moved =
+        at -> Math.max(0, numbered.start() + base.from(clip.base().rate(), at - clip.start()));
+    List<Marker> newMarkers = new ArrayList<>();
+    for (Marker marker : markers) {
+      long at = moved.applyAsLong(marker.at());
+      newMarkers.add(new Marker(marker.words(), at, moved.applyAsLong(marker.end()) - at));
+    }
+    List<Cue> newCues = new ArrayList<>();
+    for (Cue cue : cues) {
+      long from = moved.applyAsLong(cue.from());
+      long length = Math.max(1, moved.applyAsLong(cue.end()) - from);
+      newCues.add(
+          new Cue(
+              cue.id(),
+              cue.still(),
+              from,
+              length,
+              cue.lane(),
+              numbered(cue.coming(), base),
+              numbered(cue.going(), base),
+              cue.scroll(),
+              cue.fit()));
+    }
+    return new CueList(name, numbered, readingSpeed, newMarkers, newCues);
+  }
+
+  private Move numbered(Move move, TimeBase base) {
+    long frames = base.from(clip.base().rate(), move.length());
+    return move.length() == 0 ? move : move.lasting((int) Math.clamp(frames, 1, Move.MOST_FRAMES));
   }
 
   public CueList withCues(List<Cue> other) {

@@ -87,7 +87,7 @@ class MarkerFileTest {
         read.markers());
     assertEquals(OptionalLong.of(90_000), read.start());
     assertEquals(
-        List.of("\"a.otio\" has markers: they were taken, its 1 clips were not."), read.notes());
+        List.of("\"a.otio\" has markers: they were taken, its clips (1) were not."), read.notes());
   }
 
   @Test
@@ -124,7 +124,7 @@ class MarkerFileTest {
     assertEquals(List.of(25L, 26L), read.markers().stream().map(Marker::at).toList());
     assertEquals(
         List.of(
-            "\"film.otio\" has 24 pictures a second, the cue list 25: 1 times lie between two pictures and went to the nearest."),
+            "\"film.otio\" has 24 pictures a second, the cue list 25: times between two of its pictures (1) went to the nearest."),
         read.notes());
   }
 

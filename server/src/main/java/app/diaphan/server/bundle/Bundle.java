@@ -17,6 +17,7 @@ import java.util.Set;
  * @param overlays by the names of their files, in the package's order
  * @param starters overlays kept as beginnings for others, by the names of their files
  * @param rosters tables whose rows fill its overlays
+ * @param cueLists stills at their times
  * @param pictures files by name
  * @param clips stills by the name of their clip, in order
  * @param films moving pictures, WebM files, by the name of their clip
@@ -29,12 +30,23 @@ public record Bundle(
     Map<String, Overlay> overlays,
     Map<String, Overlay> starters,
     List<RosterFile> rosters,
+    List<CueFile> cueLists,
     Map<String, BundlePart> pictures,
     Map<String, List<BundlePart>> clips,
     Map<String, BundlePart> films) {
 
   public Bundle withPictures(Map<String, BundlePart> other) {
     return new Bundle(
-        name, house, targets, checksLeftOut, overlays, starters, rosters, other, clips, films);
+        name,
+        house,
+        targets,
+        checksLeftOut,
+        overlays,
+        starters,
+        rosters,
+        cueLists,
+        other,
+        clips,
+        films);
   }
 }

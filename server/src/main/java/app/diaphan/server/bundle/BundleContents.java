@@ -17,6 +17,7 @@ import java.util.Set;
  * @param overlays file names in {@code overlays/}
  * @param starters file names in {@code starters/}
  * @param rosters names in {@code rosters/}, each of a table and of what is said about it
+ * @param cueLists names in {@code cues/}
  * @param clips folder names in {@code backdrops/}
  */
 record BundleContents(
@@ -29,7 +30,8 @@ record BundleContents(
     List<String> overlays,
     List<String> starters,
     List<String> rosters,
+    List<String> cueLists,
     List<String> clips) {
   static final String FORMAT = "diaphan-package";
-  static final int VERSION = 12;
+  static final int VERSION = 13;
 }

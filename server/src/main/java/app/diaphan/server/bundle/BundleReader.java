@@ -193,6 +193,7 @@ public final class BundleReader {
         overlays(OVERLAYS, contents.overlays(), contents.house(), files),
         overlays(STARTERS, contents.starters(), contents.house(), files),
         rosters,
+        contents.cueLists().stream().map(name -> cueList(name, files)).toList(),
         pictures,
         clips,
         films);
@@ -238,12 +239,18 @@ public final class BundleReader {
         TableReader.written("The file rosters/" + name + ".csv", table.content().bytes()));
   }
 
+  private static CueFile cueList(String name, Map<String, Part> files) {
+    checkName(name);
+    String path = "cues/" + name + ".json";
+    return DocumentJson.read(part(path, files).text(), CueFile.class, "The file " + path);
+  }
+
   private static Part part(String path, Map<String, Part> files) {
     return Optional.ofNullable(files.get(path))
         .orElseThrow(
             () ->
                 new InvalidInput(
-                    Sentence.of("The bundle lists a roster, but has no file %s.", path)));
+                    Sentence.of("The bundle lists the file %s, but does not have it.", path)));
   }
 
   private static BundleContents contents(Map<String, Part> files) {
@@ -294,6 +301,9 @@ public final class BundleReader {
     }
     if (number < 9) {
       fields.putArray("starters");
+    }
+    if (number < 13) {
+      fields.putArray("cueLists");
     }
   }
 }

@@ -1,8 +1,11 @@
 package app.diaphan.server.bundle;
 
+import app.diaphan.core.cue.StillId;
 import app.diaphan.core.deliver.FileName;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.roster.Roster;
+import app.diaphan.server.cue.CueListEntity;
+import app.diaphan.server.cue.CueListStore;
 import app.diaphan.server.roster.RosterEntity;
 import app.diaphan.server.roster.RosterRowEntity;
 import app.diaphan.server.roster.RosterStore;
@@ -35,6 +38,7 @@ public class BundleStore {
   private final PictureStore pictures;
   private final RosterStore rosters;
   private final StarterStore starters;
+  private final CueListStore cueLists;
   private final Stills stills;
   private final Clips clips;
   private final EntityManager entities;
@@ -44,6 +48,7 @@ public class BundleStore {
       PictureStore pictures,
       RosterStore rosters,
       StarterStore starters,
+      CueListStore cueLists,
       Stills stills,
       Clips clips,
       EntityManager entities) {
@@ -51,6 +56,7 @@ public class BundleStore {
     this.pictures = pictures;
     this.rosters = rosters;
     this.starters = starters;
+    this.cueLists = cueLists;
     this.stills = stills;
     this.clips = clips;
     this.entities = entities;
@@ -78,9 +84,18 @@ public class BundleStore {
               pictures.addAs(id, name, part.bytes());
               letGo();
             });
+    Map<String, Long> rosterIds = new HashMap<>();
+    for (RosterFile file : bundle.rosters()) {
+      Long roster = rosters.add(id, feeding(file.roster(), overlayIds), file.rows()).id();
+      rosterIds.putIfAbsent(file.roster().name(), roster);
+    }
+    Map<Long, List<Long>> rowIds = new HashMap<>();
+    rosterIds.values().forEach(roster -> rowIds.put(roster, rowIds(roster)));
     bundle
-        .rosters()
-        .forEach(file -> rosters.add(id, feeding(file.roster(), overlayIds), file.rows()));
+        .cueLists()
+        .forEach(
+            file ->
+                cueLists.add(id, file.list(still -> idOf(still, overlayIds, rosterIds, rowIds))));
     bundle
         .clips()
         .forEach(
@@ -98,6 +113,27 @@ public class BundleStore {
               letGo();
             });
     return graphics;
+  }
+
+  private List<Long> rowIds(Long roster) {
+    return rosters.rowsOf(roster).stream().map(RosterRowEntity::id).toList();
+  }
+
+  private static Optional<StillId> idOf(
+      CueFile.Still still,
+      Map<String, String> overlayIds,
+      Map<String, Long> rosterIds,
+      Map<Long, List<Long>> rowIds) {
+    Optional<Long> overlay =
+        Optional.ofNullable(overlayIds.get(still.overlay())).map(Long::valueOf);
+    if (still.row() == 0) {
+      return overlay.map(id -> new StillId(id, 0, still.target()));
+    }
+    List<Long> rows =
+        Optional.ofNullable(rosterIds.get(still.roster())).map(rowIds::get).orElse(List.of());
+    return still.row() > rows.size() || still.row() < 1
+        ? Optional.empty()
+        : overlay.map(id -> new StillId(id, rows.get(still.row() - 1), still.target()));
   }
 
   /** What was kept is on its way to the database and need not be held until the end. */
@@ -145,11 +181,20 @@ public class BundleStore {
       beginnings.put(freeFile(starter.name(), beginnings.keySet()), starters.dressed(starter));
     }
     List<RosterFile> tables = new ArrayList<>();
+    Map<Long, CueFile.Still> rows = new HashMap<>();
     for (RosterEntity entity : rosters.of(packageId)) {
+      List<Long> ids = rowIds(entity.id());
+      for (int i = 0; i < ids.size(); i++) {
+        rows.put(ids.get(i), new CueFile.Still("", entity.roster().name(), i + 1, ""));
+      }
       tables.add(
           new RosterFile(
               feeding(entity.roster(), fileNames),
               rosters.rowsOf(entity.id()).stream().map(RosterRowEntity::row).toList()));
+    }
+    List<CueFile> times = new ArrayList<>();
+    for (CueListEntity entity : cueLists.of(packageId)) {
+      times.add(CueFile.of(entity.list(), still -> named(still, fileNames, rows)));
     }
     Map<String, BundlePart> files = new LinkedHashMap<>();
     pictures.of(packageId).forEach(one -> files.put(one.name(), () -> pictures.content(one)));
@@ -182,8 +227,22 @@ public class BundleStore {
         documents,
         beginnings,
         tables,
+        times,
         files,
         byClip,
         films);
+  }
+
+  private static Optional<CueFile.Still> named(
+      StillId still, Map<String, String> overlays, Map<Long, CueFile.Still> rows) {
+    String overlay = overlays.get(Long.toString(still.overlay()));
+    if (overlay == null || still.row() != 0 && !rows.containsKey(still.row())) {
+      return Optional.empty();
+    }
+    if (still.row() == 0) {
+      return Optional.of(new CueFile.Still(overlay, "", 0, still.target()));
+    }
+    CueFile.Still row = rows.get(still.row());
+    return Optional.of(new CueFile.Still(overlay, row.roster(), row.row(), still.target()));
   }
 }

@@ -52,6 +52,7 @@ public final class BundleWriter {
                     List.copyOf(bundle.overlays().keySet()),
                     List.copyOf(bundle.starters().keySet()),
                     rosters(bundle),
+                    cueLists(bundle),
                     List.copyOf(bundle.clips().keySet())))
             .getBytes(StandardCharsets.UTF_8));
     overlays(BundleReader.OVERLAYS, bundle.overlays());
@@ -64,6 +65,12 @@ public final class BundleWriter {
           stem + ".json",
           DocumentJson.writeReadable(roster.contents()).getBytes(StandardCharsets.UTF_8));
       add(stem + ".csv", RosterTable.write(roster).getBytes(StandardCharsets.UTF_8));
+    }
+    List<String> cueNames = cueLists(bundle);
+    for (int i = 0; i < cueNames.size(); i++) {
+      add(
+          "cues/" + cueNames.get(i) + ".json",
+          DocumentJson.writeReadable(bundle.cueLists().get(i)).getBytes(StandardCharsets.UTF_8));
     }
     for (Map.Entry<String, BundlePart> picture : bundle.pictures().entrySet()) {
       add("pictures/" + picture.getKey(), picture.getValue().bytes());
@@ -88,9 +95,18 @@ public final class BundleWriter {
   }
 
   private static List<String> rosters(Bundle bundle) {
+    return names(bundle.rosters().stream().map(file -> file.roster().name()).toList());
+  }
+
+  private static List<String> cueLists(Bundle bundle) {
+    return names(bundle.cueLists().stream().map(CueFile::name).toList());
+  }
+
+  /** Names of files for things that are called so, each once. */
+  private static List<String> names(List<String> things) {
     List<String> names = new ArrayList<>();
-    for (RosterFile roster : bundle.rosters()) {
-      String stem = FileName.from(roster.roster().name());
+    for (String thing : things) {
+      String stem = FileName.from(thing);
       String name = stem;
       for (int i = 2; names.contains(name); i++) {
         name = stem + "-" + i;

@@ -25,6 +25,7 @@ public final class Commands {
           Map.entry("serve", ServeCommand::new),
           Map.entry("deliver", DeliverCommand::new),
           Map.entry("mark", MarkCommand::new),
+          Map.entry("cues", CuesCommand::new),
           Map.entry("check", CheckCommand::new),
           Map.entry("inspect", InspectCommand::new),
           Map.entry("returned", ReturnedCommand::new),

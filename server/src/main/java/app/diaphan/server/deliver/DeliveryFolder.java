@@ -45,7 +45,11 @@ public class DeliveryFolder {
     return of(packageId);
   }
 
-  private Path usable(String wanted) {
+  /**
+   * @param wanted a whole path on this computer
+   * @throws InvalidInput if there is no such folder or nothing can be written there
+   */
+  public Path usable(String wanted) {
     Path folder = WholePath.of(wanted);
     if (!Files.isDirectory(folder)) {
       throw new InvalidInput(

@@ -33,6 +33,7 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -157,10 +158,14 @@ public class DeliveryService {
    * @throws InvalidInput if nothing is to be delivered
    */
   public DeliveryRun startRows(RosterEntity roster, List<Long> rows, boolean changedOnly) {
-    List<PlanService.Line> wanted =
-        plans.planRows(roster, rows).stream()
-            .filter(line -> !changedOnly || line.standing() != PlanService.Standing.SAME)
-            .toList();
+    return startRows(
+        roster, rows, line -> !changedOnly || line.standing() != PlanService.Standing.SAME);
+  }
+
+  /** The same of those files only that are wanted. */
+  public DeliveryRun startRows(
+      RosterEntity roster, List<Long> rows, Predicate<PlanService.Line> wish) {
+    List<PlanService.Line> wanted = plans.planRows(roster, rows).stream().filter(wish).toList();
     if (wanted.isEmpty()) {
       throw new InvalidInput(
           "There is nothing to deliver: no row has changed, or no overlay is filled by this roster.");

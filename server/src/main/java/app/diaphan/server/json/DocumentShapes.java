@@ -2,6 +2,8 @@ package app.diaphan.server.json;
 
 import app.diaphan.core.arrange.Arrangement;
 import app.diaphan.core.colour.Colour;
+import app.diaphan.core.cue.Dealing;
+import app.diaphan.core.cue.move.Move;
 import app.diaphan.core.file.Carried;
 import app.diaphan.core.file.Extent;
 import app.diaphan.core.file.Resolution;
@@ -71,6 +73,8 @@ public final class DocumentShapes {
         Map.entry(Resolution.class, ResolutionShape.class),
         Map.entry(Corner.class, CornerShape.class),
         Map.entry(Measure.class, MeasureShape.class),
+        Map.entry(Move.class, MoveShape.class),
+        Map.entry(Dealing.Lasting.class, LastingShape.class),
         Map.entry(FileAtTarget.class, FileAtTargetShape.class),
         Map.entry(NamePattern.class, WordShape.class),
         Map.entry(Arrangement.class, ArrangementShape.class),
@@ -271,6 +275,23 @@ public final class DocumentShapes {
     @JsonSubTypes.Type(value = Measure.Pixels.class, name = "pixels")
   })
   interface MeasureShape {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Move.Cut.class, name = "cut"),
+    @JsonSubTypes.Type(value = Move.Fade.class, name = "fade"),
+    @JsonSubTypes.Type(value = Move.Slide.class, name = "slide"),
+    @JsonSubTypes.Type(value = Move.Grow.class, name = "grow")
+  })
+  interface MoveShape {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Dealing.Lasting.UntilNext.class, name = "until-next"),
+    @JsonSubTypes.Type(value = Dealing.Lasting.Fixed.class, name = "fixed"),
+    @JsonSubTypes.Type(value = Dealing.Lasting.Own.class, name = "own")
+  })
+  interface LastingShape {}
 
   @JsonIgnoreProperties("any")
   interface BackingShape {}

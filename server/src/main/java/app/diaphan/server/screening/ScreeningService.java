@@ -27,8 +27,12 @@ public class ScreeningService {
 
   private record Asked(String digest, AlphaReading reading) {}
 
-  /** Two PNG files. */
-  public record Screened(byte[] key, byte[] light) {}
+  /**
+   * Two PNG files.
+   *
+   * @param left where they lie in the still, in pixels
+   */
+  public record Screened(int left, int top, int width, int height, byte[] key, byte[] light) {}
 
   ScreeningService(DeliveryService deliveries, MemoryBudget budget) {
     this.deliveries = deliveries;
@@ -56,7 +60,13 @@ public class ScreeningService {
   private static Screened read(Path file, AlphaReading reading) {
     try {
       ScreenedStill still = ScreenedStill.of(StoredSamples.of(file), reading);
-      return new Screened(PackedPng.of(still.key()), PackedPng.of(still.light()));
+      return new Screened(
+          still.left(),
+          still.top(),
+          still.key().getWidth(),
+          still.key().getHeight(),
+          PackedPng.of(still.key()),
+          PackedPng.of(still.light()));
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

@@ -22,6 +22,15 @@ class ScreeningApi {
     this.screening = screening;
   }
 
+  /** The part of a still that changes anything, in pixels of the still. */
+  record ScreenedPart(int left, int top, int width, int height) {}
+
+  @GetMapping
+  ScreenedPart part(@PathVariable long id, @RequestParam AlphaReading reading) {
+    ScreeningService.Screened screened = screening.screened(id, reading);
+    return new ScreenedPart(screened.left(), screened.top(), screened.width(), screened.height());
+  }
+
   /** Black, with the alpha that is taken from the clip. */
   @GetMapping(path = "/key.png", produces = MediaType.IMAGE_PNG_VALUE)
   ResponseEntity<byte[]> key(@PathVariable long id, @RequestParam AlphaReading reading) {

@@ -55,6 +55,11 @@ public final class HandOver {
      * @param name path within the hand-over, with slashes
      */
     void put(String name, Writing writing) throws IOException;
+
+    /** Whether a file lies there already, in its own place. */
+    default boolean has(String name, Path file) {
+      return false;
+    }
   }
 
   /** Writes one file. */
@@ -130,15 +135,13 @@ public final class HandOver {
   public void to(Destination destination, Renderer renderer) throws IOException {
     for (Map.Entry<StillId, HandedStill> one : handed.entrySet()) {
       Still still = stills.get(one.getKey());
-      destination.put(
-          one.getValue().path(),
-          out -> {
-            if (!Digest.ofCopied(still.file(), out).equals(still.sha256())) {
-              throw new DeliveryFailed(
-                  Sentence.of(
-                      "%s is not as it was delivered; deliver it again.", still.known().file()));
-            }
-          });
+      if (destination.has(one.getValue().path(), still.file())) {
+        requireUnchanged(still, Digest.of(still.file()));
+      } else {
+        destination.put(
+            one.getValue().path(),
+            out -> requireUnchanged(still, Digest.ofCopied(still.file(), out)));
+      }
     }
     destination.put(
         "contact-sheet.pdf",
@@ -150,6 +153,13 @@ public final class HandOver {
         out -> out.write(bytes(HandOverReadme.of(list, handed::get, timeLines.keySet(), notes()))));
     for (Map.Entry<String, String> timeLine : timeLines.entrySet()) {
       destination.put(timeLine.getKey(), out -> out.write(bytes(timeLine.getValue())));
+    }
+  }
+
+  private static void requireUnchanged(Still still, String sha256) {
+    if (!sha256.equals(still.sha256())) {
+      throw new DeliveryFailed(
+          Sentence.of("%s is not as it was delivered; deliver it again.", still.known().file()));
     }
   }
 

@@ -31,11 +31,28 @@ public final class HandOverFolder {
   public static List<String> write(HandOver handOver, Path folder, Renderer renderer) {
     try {
       Files.createDirectories(folder);
-      handOver.to((name, writing) -> put(folder.resolve(name), writing), renderer);
+      handOver.to(new InFolder(folder), renderer);
       return others(handOver, folder.resolve(HandOver.STILLS));
     } catch (IOException e) {
       throw new DeliveryFailed(
           "The hand-over to \"" + folder + "\" stopped: " + DiskTrouble.reason(e) + ".", e);
+    }
+  }
+
+  private record InFolder(Path folder) implements HandOver.Destination {
+    @Override
+    public void put(String name, HandOver.Writing writing) throws IOException {
+      HandOverFolder.put(folder.resolve(name), writing);
+    }
+
+    @Override
+    public boolean has(String name, Path file) {
+      try {
+        Path own = folder.resolve(name);
+        return Files.exists(own) && Files.isSameFile(own, file);
+      } catch (IOException e) {
+        return false; // It is written, and what is wrong is told then.
+      }
     }
   }
 

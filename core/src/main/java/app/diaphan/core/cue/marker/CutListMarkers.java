@@ -24,12 +24,12 @@ final class CutListMarkers {
     if (!named.isEmpty() && !events.isEmpty()) {
       notes.add(
           Sentence.of(
-              "\"%s\" has named moments (LOC): they were taken, its %d events were not.",
+              "\"%s\" has named moments (LOC): they were taken, its events (%d) were not.",
               list.name(), events.size()));
     } else if (named.isEmpty() && !events.isEmpty()) {
       notes.add(
           Sentence.of(
-              "\"%s\" has no named moments (LOC): its %d events were taken as markers.",
+              "\"%s\" has no named moments (LOC): its events (%d) were taken as markers.",
               list.name(), events.size()));
     }
     return new MarkersRead(

@@ -162,11 +162,11 @@ public final class OtioTimeLine {
     if (markers.isEmpty() && !clips.isEmpty()) {
       notes.add(
           Sentence.of(
-              "\"%s\" has no markers: its %d clips were taken as markers.", name, clips.size()));
+              "\"%s\" has no markers: its clips (%d) were taken as markers.", name, clips.size()));
     } else if (!clips.isEmpty()) {
       notes.add(
           Sentence.of(
-              "\"%s\" has markers: they were taken, its %d clips were not.", name, clips.size()));
+              "\"%s\" has markers: they were taken, its clips (%d) were not.", name, clips.size()));
     }
     passedOver.forEach(
         (kind, count) ->
@@ -174,10 +174,10 @@ public final class OtioTimeLine {
     if (told.isPresent() && !told.get().equals(base.rate())) {
       notes.add(
           Sentence.of(
-              "\"%s\" has %s pictures a second, the cue list %s: %d times lie between two pictures and went to the nearest.",
+              "\"%s\" has %s pictures a second, the cue list %s: times between two of its pictures (%d) went to the nearest.",
               name, told.get().label(), base.rate().label(), off));
     } else if (off > 0) {
-      notes.add(Sentence.of("%d times lie between two pictures and went to the nearest.", off));
+      notes.add(Sentence.of("Times between two pictures (%d) went to the nearest.", off));
     }
     return new MarkersRead(
         "OpenTimelineIO",

@@ -39,6 +39,26 @@ public final class CueTime {
     return length;
   }
 
+  /**
+   * The picture with the same timecode at another numbering, or the nearest one that has a number
+   * there.
+   *
+   * @param timecode of any numbering
+   */
+  public static long same(String timecode, TimeBase base) {
+    String second = timecode.substring(0, 8);
+    int frame = Math.min(Integer.parseInt(timecode.substring(9)), base.rate().counted() - 1);
+    for (int at = frame; ; at++) {
+      try {
+        return base.picture(Sentence.of("%s:%02d", second, at));
+      } catch (InvalidInput e) {
+        if (at > frame + 4) {
+          throw e;
+        }
+      }
+    }
+  }
+
   private static long plain(String words, TimeBase base, String what) {
     Matcher frames = FRAMES.matcher(words);
     if (frames.matches()) {
