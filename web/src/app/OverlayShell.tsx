@@ -11,6 +11,7 @@ import { goHome } from "../ui/home";
 import { Notice } from "../ui/Notice";
 import { Bar } from "./Bar";
 import { useKeys } from "./keys";
+import { useUndoing } from "./undoing";
 
 const STEPS = [
   ["frame", "Frame"],
@@ -27,10 +28,15 @@ export function OverlayShell() {
   const navigate = useNavigate();
   const overlay = useOverlay((state) => state.overlay);
   const openId = useOverlay((state) => state.id);
-  const undo = useOverlay((state) => state.undo);
-  const redo = useOverlay((state) => state.redo);
-  const undoes = useOverlay((state) => state.past.at(-1)?.did);
-  const redoes = useOverlay((state) => state.future[0]?.did);
+  const instead = useUndoing((state) => state.instead);
+  const undoOverlay = useOverlay((state) => state.undo);
+  const redoOverlay = useOverlay((state) => state.redo);
+  const undo = instead?.undo ?? undoOverlay;
+  const redo = instead?.redo ?? redoOverlay;
+  const did = useOverlay((state) => state.past.at(-1)?.did);
+  const gone = useOverlay((state) => state.future[0]?.did);
+  const undoes = instead ? (instead.canUndo ? "the cue list" : undefined) : did;
+  const redoes = instead ? (instead.canRedo ? "the cue list" : undefined) : gone;
   const [history, showHistory] = useState(false);
   const loaded = useQuery({
     queryKey: ["overlay", id],

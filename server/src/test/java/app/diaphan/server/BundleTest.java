@@ -153,7 +153,7 @@ class BundleTest {
           SpecificationVersion.DRAFT_2020_12,
           builder ->
               builder.schemas(
-                  Map.of("urn:diaphan:bundle:11:overlay", document("bundle.schema.json"))));
+                  Map.of("urn:diaphan:bundle:13:overlay", document("bundle.schema.json"))));
 
   private static String document(String name) {
     try {
@@ -187,8 +187,12 @@ class BundleTest {
       }
     }
     for (String title :
-        List.of("bundle.schema.json", "package.schema.json", "roster.schema.json")) {
-      assertTrue(document(title).contains("bundle version 12\","), title);
+        List.of(
+            "bundle.schema.json",
+            "package.schema.json",
+            "roster.schema.json",
+            "cues.schema.json")) {
+      assertTrue(document(title).contains("bundle version 13\","), title);
     }
   }
 

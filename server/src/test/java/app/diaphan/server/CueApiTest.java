@@ -113,7 +113,7 @@ class CueApiTest {
         path(list, "/deal"),
         """
         {"overlay":%d,"roster":%d,"target":"%s","times":"%s","inPlace":true,
-         "dealing":{"by":"%s","lasting":{"kind":"own","otherwise":25},"lane":1,
+         "dealing":{"by":"%s","lasting":{"kind":"of-marker","otherwise":25},"lane":1,
          "coming":{"kind":"fade","frames":5},"going":{"kind":"cut"},"fit":"OWN"}}
         """
             .formatted(overlay, roster, target, times, by));
@@ -140,6 +140,7 @@ class CueApiTest {
   private static List<String> labels(JsonNode status) {
     Map<String, String> byId = new TreeMap<>();
     status
+        .path("known")
         .path("stills")
         .forEach(still -> byId.put(still.path("id").toString(), still.path("label").asString()));
     return status
@@ -181,17 +182,17 @@ class CueApiTest {
   @Test
   void whatIsNotDeliveredIsToldAndDelivered() throws Exception {
     JsonNode before = dealt("ORDER");
-    assertEquals(3, before.path("found").size(), before::toString);
-    assertEquals("NOT_THERE", before.path("found").get(0).path("kind").asString());
+    assertEquals(3, before.path("known").path("found").size(), before::toString);
+    assertEquals("NOT_THERE", before.path("known").path("found").get(0).path("kind").asString());
     Answer refused = SERVER.post(path(list, "/hand-over"), "{\"folder\":\"\"}");
     assertEquals(422, refused.status());
     assertTrue(refused.detail().contains("3 things have to be mended"), refused.detail());
     delivered();
     JsonNode after = status();
-    assertEquals(0, after.path("found").size(), after::toString);
+    assertEquals(0, after.path("known").path("found").size(), after::toString);
     // A fade of five: the first picture a sixth solid.
-    JsonNode place = after.path("places").get(0);
-    JsonNode poses = after.path("moves").get(place.path("coming").asInt());
+    JsonNode place = after.path("known").path("places").get(0);
+    JsonNode poses = after.path("known").path("moves").get(place.path("coming").asInt());
     assertEquals(5, poses.size());
     assertEquals(1 / 6.0, poses.get(0).path("opacity").asDouble(), 1e-9);
     assertEquals(422, SERVER.post(path(list, "/delivery-runs"), "{}").status());
@@ -201,18 +202,19 @@ class CueApiTest {
         "/api/roster-rows/" + row.path("id").asLong(),
         "{\"cells\":[\"Ysolde F\",\"Heron\",\"\",\"\"],\"leftOut\":false,\"changes\":[]}");
     JsonNode changed = status();
-    assertEquals("OUTDATED", changed.path("found").get(0).path("kind").asString());
+    assertEquals("OUTDATED", changed.path("known").path("found").get(0).path("kind").asString());
     long old = deliveryOf(changed, "Ysolde F");
     delivered();
     JsonNode again = status();
     assertTrue(deliveryOf(again, "Ysolde F") > old, again::toString);
-    assertEquals(0, again.path("found").size());
+    assertEquals(0, again.path("known").path("found").size());
     Files.delete(folder.resolve("lower-third_bo.png"));
-    assertEquals("NOT_THERE", status().path("found").get(0).path("kind").asString());
+    assertEquals("NOT_THERE", status().path("known").path("found").get(0).path("kind").asString());
   }
 
   private static long deliveryOf(JsonNode status, String label) {
     return status
+        .path("known")
         .path("stills")
         .valueStream()
         .filter(still -> still.path("label").asString().equals(label))
@@ -289,28 +291,29 @@ class CueApiTest {
     assertEquals(before, status());
   }
 
+  private static Answer time(String words, String kind) {
+    return SERVER.post(
+        "/api/cue-times",
+        """
+        {"words":"%s","kind":"%s","base":{"rate":{"pictures":25,"seconds":1},"dropFrame":false}}
+        """
+            .formatted(words, kind));
+  }
+
   @Test
   void typedTimesAreRead() {
-    assertEquals(
-        305,
-        SERVER
-            .get(path(list, "/time?words=00:00:12:05&kind=POINT"))
-            .body()
-            .path("pictures")
-            .asInt());
-    assertTrue(
-        SERVER.get(path(list, "/time?words=00:00:12:25&kind=POINT")).detail().contains("rate"));
-    assertEquals(
-        125, SERVER.get(path(list, "/time?words=5s&kind=LENGTH")).body().path("pictures").asInt());
+    assertEquals(305, time("00:00:12:05", "POINT").body().path("pictures").asInt());
+    assertTrue(time("00:00:12:25", "POINT").detail().contains("of another rate"));
+    assertEquals(125, time("5s", "LENGTH").body().path("pictures").asInt());
   }
 
   @Test
   void picturesCanBeNumberedOtherwise() {
-    dealt("ORDER");
     Answer numbered =
         SERVER.post(
-            path(list, "/numbered"),
-            "{\"rate\":{\"pictures\":50,\"seconds\":1},\"dropFrame\":false}");
+            "/api/numbered-cues",
+            "{\"list\":%s,\"base\":{\"rate\":{\"pictures\":50,\"seconds\":1},\"dropFrame\":false}}"
+                .formatted(dealt("ORDER").path("list")));
     JsonNode cue = numbered.body().path("cues").get(0);
     assertEquals(50, cue.path("from").asInt());
     assertEquals(100, cue.path("length").asInt());
@@ -340,9 +343,14 @@ class CueApiTest {
     dealt("ORDER");
     SERVER.delete("/api/rosters/" + roster);
     JsonNode gone = status();
-    assertEquals(3, gone.path("found").size());
+    assertEquals(3, gone.path("known").path("found").size());
     assertTrue(
-        gone.path("found").get(0).path("sentence").asString().contains("no more in the package"),
+        gone.path("known")
+            .path("found")
+            .get(0)
+            .path("sentence")
+            .asString()
+            .contains("no more in the package"),
         gone::toString);
   }
 

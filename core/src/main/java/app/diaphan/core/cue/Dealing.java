@@ -48,8 +48,8 @@ public record Dealing(By by, Lasting lasting, int lane, Move coming, Move going,
      *
      * @param otherwise pictures where a marker is a moment alone
      */
-    record Own(long otherwise) implements Lasting {
-      public Own {
+    record OfMarker(long otherwise) implements Lasting {
+      public OfMarker {
         Require.between(1, 10_000_000, otherwise, "The length of a cue in pictures");
       }
     }
@@ -103,7 +103,7 @@ public record Dealing(By by, Lasting lasting, int lane, Move coming, Move going,
             case Lasting.UntilNext() ->
                 next.orElse(clip.end() > marker.at() ? clip.end() : marker.at() + 1);
             case Lasting.Fixed(long pictures) -> marker.at() + pictures;
-            case Lasting.Own(long otherwise) ->
+            case Lasting.OfMarker(long otherwise) ->
                 marker.length() > 0 ? marker.end() : marker.at() + otherwise;
           };
       if (marker.at() >= clip.end() || marker.at() < clip.start()) {

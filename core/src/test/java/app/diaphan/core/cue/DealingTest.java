@@ -52,7 +52,9 @@ class DealingTest {
         deal(By.ORDER, new Lasting.Fixed(125), MARKERS).cues().stream().map(Cue::length).toList());
     assertEquals(
         List.of(75L, 125L, 125L),
-        deal(By.ORDER, new Lasting.Own(125), MARKERS).cues().stream().map(Cue::length).toList());
+        deal(By.ORDER, new Lasting.OfMarker(125), MARKERS).cues().stream()
+            .map(Cue::length)
+            .toList());
   }
 
   @Test

@@ -10,10 +10,15 @@ import app.diaphan.core.cue.time.CueTime;
 import app.diaphan.core.cue.time.TimeBase;
 import app.diaphan.core.frame.FrameCatalogue;
 import app.diaphan.core.frame.FrameRate;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 class TimeBaseTest {
   private static final TimeBase PAL = TimeBase.of(new FrameRate(25, 1));
@@ -143,5 +148,22 @@ class TimeBaseTest {
     assertEquals(104, PAL.from(film, 100)); // 4.1708 s
     assertEquals(100, TimeBase.of(film).from(new FrameRate(25, 1), 104));
     assertEquals(2_160_000, PAL.from(new FrameRate(60, 1), 60L * 86400));
+  }
+
+  /**
+   * The browser numbers pictures too, since it does so 25 times a second; its test has the same.
+   */
+  @Test
+  void theBrowsersTimecodesAreTheSame() throws IOException {
+    JsonNode known =
+        new JsonMapper().readTree(Files.readString(Path.of("../web/src/cues/timecodes.json")));
+    assertEquals(12, known.size());
+    for (JsonNode one : known) {
+      TimeBase base =
+          new TimeBase(
+              new FrameRate(one.path("pictures").asInt(), one.path("seconds").asInt()),
+              one.path("dropFrame").asBoolean());
+      assertEquals(one.path("timecode").asString(), base.timecode(one.path("picture").asLong()));
+    }
   }
 }

@@ -6,6 +6,7 @@ import app.diaphan.core.cue.Dealing;
 import app.diaphan.core.cue.StillId;
 import app.diaphan.core.cue.StillLines;
 import app.diaphan.core.cue.handover.HandOver;
+import app.diaphan.core.cue.marker.MarkerSheet;
 import app.diaphan.core.deliver.FileReport;
 import app.diaphan.core.deliver.Target;
 import app.diaphan.core.file.Carried;
@@ -84,9 +85,15 @@ public class CueStills {
    * Stills that belong together: an overlay at a target, as it is or filled with each row.
    *
    * @param roster 0 for an overlay as it is
+   * @param timed whether the roster has a column that says when
    */
   public record Series(
-      long overlay, String overlayName, long roster, String rosterName, String target) {}
+      long overlay,
+      String overlayName,
+      long roster,
+      String rosterName,
+      String target,
+      boolean timed) {}
 
   /**
    * A still as it is known now.
@@ -112,13 +119,14 @@ public class CueStills {
                   design.entity().name(),
                   roster.id(),
                   roster.roster().name(),
-                  target.name()));
+                  target.name(),
+                  MarkerSheet.hasTimes(roster.roster().columns())));
         }
       }
     }
     for (OverlayEntity overlay : designs.alone(packageId)) {
       for (NamedTarget target : targets(packageId, overlay)) {
-        series.add(new Series(overlay.id(), overlay.name(), 0, "", target.name()));
+        series.add(new Series(overlay.id(), overlay.name(), 0, "", target.name(), false));
       }
     }
     return series;

@@ -289,7 +289,7 @@ public final class DocumentShapes {
   @JsonSubTypes({
     @JsonSubTypes.Type(value = Dealing.Lasting.UntilNext.class, name = "until-next"),
     @JsonSubTypes.Type(value = Dealing.Lasting.Fixed.class, name = "fixed"),
-    @JsonSubTypes.Type(value = Dealing.Lasting.Own.class, name = "own")
+    @JsonSubTypes.Type(value = Dealing.Lasting.OfMarker.class, name = "of-marker")
   })
   interface LastingShape {}
 

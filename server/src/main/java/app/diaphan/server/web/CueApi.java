@@ -119,21 +119,26 @@ class CueApi {
       double up) {}
 
   /**
+   * What is known of a list's cues.
+   *
    * @param moves the poses of each move that occurs: from the first picture of a cue, or from its
    *     last one backwards
    */
-  record SavedCueList(
-      long id,
-      int revision,
-      CueList list,
+  record KnownCues(
       List<StillLine> stills,
       List<List<Pose>> moves,
       List<PlacedCue> places,
       List<CueFound> found) {}
 
+  record SavedCueList(long id, int revision, CueList list, KnownCues known) {}
+
   private SavedCueList saved(CueListEntity entity) {
     CueList list = entity.list();
-    Map<StillId, CueStills.Known> known = stills.of(entity.packageId(), list);
+    return new SavedCueList(entity.id(), entity.revision(), list, known(entity.packageId(), list));
+  }
+
+  private KnownCues known(Long packageId, CueList list) {
+    Map<StillId, CueStills.Known> known = stills.of(packageId, list);
     Map<Move, Integer> moves = new LinkedHashMap<>();
     List<PlacedCue> places = new ArrayList<>();
     for (Cue cue : list.cues()) {
@@ -149,14 +154,18 @@ class CueApi {
               moves.computeIfAbsent(cue.going(), move -> moves.size()),
               cue.scroll() * list.clip().base().seconds(1)));
     }
-    return new SavedCueList(
-        entity.id(),
-        entity.revision(),
-        list,
+    return new KnownCues(
         known.values().stream().map(StillLine::of).toList(),
         moves.keySet().stream().map(move -> Course.of(move, move).coming()).toList(),
         places,
         CueChecks.of(list, id -> known.get(id).still()));
+  }
+
+  /** The same of a list that nobody keeps. */
+  @OnlyComputes
+  @PostMapping("/packages/{id}/known-cues")
+  KnownCues knownCues(@PathVariable long id, @RequestBody CueList list) {
+    return known(id, list);
   }
 
   @GetMapping("/packages/{id}/cue-lists")
@@ -230,28 +239,32 @@ class CueApi {
     return work.deal(store.get(id).list(), deal);
   }
 
-  /** The list with pictures numbered otherwise; it stays as it is. */
+  record ToNumber(CueList list, TimeBase base) {}
+
+  /** A list with pictures numbered otherwise. */
   @OnlyComputes
-  @PostMapping("/cue-lists/{id}/numbered")
-  CueList numbered(@PathVariable long id, @RequestBody TimeBase base) {
-    return store.get(id).list().numbered(base);
+  @PostMapping("/numbered-cues")
+  CueList numbered(@RequestBody ToNumber wanted) {
+    return wanted.list().numbered(wanted.base());
   }
 
-  /** What a typed time means. */
+  /** What a typed time is of. */
   enum TimeKind {
     POINT,
     LENGTH
   }
 
+  record ToRead(String words, TimeKind kind, TimeBase base) {}
+
   record ReadTime(long pictures) {}
 
-  @GetMapping("/cue-lists/{id}/time")
-  ReadTime time(@PathVariable long id, @RequestParam String words, @RequestParam TimeKind kind) {
-    TimeBase base = store.get(id).list().clip().base();
+  @OnlyComputes
+  @PostMapping("/cue-times")
+  ReadTime time(@RequestBody ToRead typed) {
     return new ReadTime(
-        switch (kind) {
-          case POINT -> CueTime.point(words, base);
-          case LENGTH -> CueTime.length(words, base);
+        switch (typed.kind()) {
+          case POINT -> CueTime.point(typed.words(), typed.base());
+          case LENGTH -> CueTime.length(typed.words(), typed.base());
         });
   }
 

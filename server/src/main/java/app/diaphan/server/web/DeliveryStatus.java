@@ -14,6 +14,7 @@ import java.util.Optional;
  * @param sentence what was written, or why not
  * @param now what has become of the file since, a sentence; empty if it is as it was delivered
  * @param targetName empty for a delivery made before targets had names
+ * @param row of a roster that the overlay was filled with; 0 for an overlay as it is
  * @param left where the file lies on its frame, in pixels
  * @param report what is in the file; there once it is done
  * @param edges what becomes of its edges when an editor halves it; empty if that does not matter
@@ -27,6 +28,7 @@ record DeliveryStatus(
     String now,
     int revision,
     String targetName,
+    long row,
     String fileName,
     String path,
     Instant startedAt,
@@ -49,6 +51,7 @@ record DeliveryStatus(
         delivery.state() == DeliveryEntity.State.DONE ? now.sentence() : "",
         delivery.revision(),
         delivery.targetName(),
+        delivery.rosterRowId().orElse(0L),
         delivery.fileName(),
         delivery.path(),
         delivery.startedAt(),
