@@ -13,7 +13,7 @@ interface Props {
   label: string;
   /** Stills that it could show instead. */
   stills: readonly { id: StillId; label: string }[];
-  /** Shown behind how it is put on the clip. */
+  /** The end of the sentence, behind how it is put on the clip. */
   alpha: ReactNode;
   onChange: (cue: Cue) => void;
   onRemove: () => void;
@@ -99,7 +99,7 @@ export function CueSentence({ list, cue, label, stills, alpha, onChange, onRemov
           ]}
           onChange={(fit) => set({ fit })}
         />
-        {alpha}.
+        {alpha}
       </p>
       <button
         type="button"

@@ -26,7 +26,7 @@ export function Found({ found, chosen, onChoose, onMend }: Props) {
   return (
     <section
       aria-label="What was found"
-      className="flex max-h-[38%] shrink-0 flex-col border-t border-base-300"
+      className="flex max-h-[34%] shrink-0 flex-col border-t border-base-300"
     >
       <p role="status" className="px-3 py-1.5 text-sm font-medium">
         {summary(found)}

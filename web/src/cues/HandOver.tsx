@@ -27,7 +27,9 @@ async function ended(run: number): Promise<string> {
       return now.delivered < now.planned
         ? [
             now.sentence,
-            ...now.files.filter(({ state }) => state === "FAILED").map((file) => file.sentence),
+            ...now.files
+              .filter(({ state }) => state === "FAILED")
+              .map((file) => `${file.fileName}: ${file.sentence}`),
           ].join(" ")
         : "";
     }

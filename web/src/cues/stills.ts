@@ -37,9 +37,9 @@ export function useStillChoices(packageId: number, series: CueSeries | undefined
 
 const EMPTY: { id: { overlay: number; row: number; target: string }; label: string }[] = [];
 
-/** "Skipper plate for each row of Skippers, at 720 lines". */
+/** "Skipper plate (Skippers), 720 lines". */
 export function seriesWords({ overlayName, rosterName, target }: CueSeries): string {
-  return `${overlayName}${rosterName ? ` for each row of ${rosterName}` : ""}, at ${target}`;
+  return `${overlayName}${rosterName ? ` (${rosterName})` : ""}, ${target}`;
 }
 
 export function seriesKey({ overlay, roster, target }: CueSeries): string {

@@ -34,7 +34,7 @@ const MOST_HEIGHT = 720;
 /** How far ahead stills are fetched. */
 const AHEAD_SECONDS = 12;
 
-const SIDES = ["Cues", "Deal", "Hand over"] as const;
+const SIDES = ["Cues", "Clip", "Deal", "Hand over"] as const;
 
 interface Props {
   packageId: number;
@@ -376,23 +376,14 @@ function OpenBench(props: OpenProps) {
             <TakeAway label={`Take ${list.name} away…`} onYes={() => onRemove(id)} />
           )}
         </div>
-        {id !== null && (
-          <div className="flex items-center gap-2 border-b border-base-300 px-3 py-1.5">
-            <NameInput
-              label="Name of the cue list"
-              name={list.name}
-              longest={120}
-              className="input input-xs min-w-0 flex-1"
-              onChange={(name) => {
-                change({ ...list, name });
-                void kept().then(() =>
-                  queries.invalidateQueries({ queryKey: ["cue-lists", packageId] }),
-                );
-              }}
-            />
-            <Tabs label="Cue list" names={SIDES} chosen={side} onChoose={setSide} />
-          </div>
-        )}
+        <div className="flex items-center gap-2 border-b border-base-300 px-3 py-1.5">
+          <Tabs
+            label="Side of the screening"
+            names={id === null ? SIDES.slice(0, 2) : SIDES}
+            chosen={side}
+            onChoose={setSide}
+          />
+        </div>
         {undecoded && (
           <div className="p-2">
             <Notice>
@@ -406,8 +397,25 @@ function OpenBench(props: OpenProps) {
             <Notice>{sentence}</Notice>
           </div>
         ))}
-        {side === "Cues" && (
+        {side === "Clip" && (
           <>
+            {id !== null && (
+              <label className="flex items-center gap-2 border-b border-base-300 px-3 py-2 text-sm">
+                Called
+                <NameInput
+                  label="Name of the cue list"
+                  name={list.name}
+                  longest={120}
+                  className="input input-xs min-w-0 flex-1"
+                  onChange={(name) => {
+                    change({ ...list, name });
+                    void kept().then(() =>
+                      queries.invalidateQueries({ queryKey: ["cue-lists", packageId] }),
+                    );
+                  }}
+                />
+              </label>
+            )}
             <ClipSentence
               list={list}
               films={films}
@@ -420,6 +428,10 @@ function OpenBench(props: OpenProps) {
               onChange={change}
               onBase={(base) => void attempt(async () => change(await numbered(list, base)))}
             />
+          </>
+        )}
+        {side === "Cues" && (
+          <>
             <CuesAside
               packageId={packageId}
               list={list}

@@ -76,11 +76,15 @@ export function CuesAside(props: Props) {
           label={labelOf(cue)}
           stills={choices}
           alpha={
-            reading && (
+            reading ? (
               <>
                 , its alpha{" "}
-                <Choice label="Alpha" value={reading} options={READINGS} onChange={onReading} />
+                <span className="whitespace-nowrap">
+                  <Choice label="Alpha" value={reading} options={READINGS} onChange={onReading} />.
+                </span>
               </>
+            ) : (
+              "."
             )
           }
           onChange={onChange}

@@ -43,24 +43,29 @@ class ScreeningTest {
     assertThat(page.getByRole(AriaRole.ARTICLE)).hasCount(1);
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Proof")).click();
     tab("Screening");
+    tab("Clip");
     assertThat(labelled("Clip")).containsText("Quay at dusk");
     // A still of 800 lines on a larger clip is told of, and so is a wrong reading.
     labelled("Size of the clip").selectOption("1920 × 1080");
-    Locator note = page.getByRole(AriaRole.NOTE);
-    assertThat(note).containsText("800 × 800, is smaller than the clip and leaves a border free");
-    labelled("Size on the clip").selectOption("scaled to the clip");
-    assertThat(note).containsText("enlarged to 135 %");
+    tab("Cues");
+    Locator found = page.getByLabel("What was found");
+    assertThat(found).containsText("800 × 800, which is smaller than the clip of 1920 × 1080");
+    button("Bring it to the clip's size").click();
+    assertThat(labelled("Size on the clip").locator("option:checked"))
+        .hasText("scaled to the clip");
+    assertThat(found).containsText("enlarged to 135 %");
     labelled("Alpha").selectOption("read as premultiplied");
-    assertThat(note.first()).containsText("too bright");
+    assertThat(page.getByRole(AriaRole.NOTE)).containsText("too bright");
     // Stills are laid one after the other; the picture is stepped by keys.
-    button("Lay another still here").click();
-    assertThat(labelled("In point")).hasCount(2);
-    labelled("Move").last().selectOption("sliding from below");
-    labelled("Moment").fill("1");
-    assertThat(page.getByTestId("screening-time")).hasText("00:01:00");
+    button("Lay here").click();
+    assertThat(page.getByRole(AriaRole.ROW)).hasCount(3);
+    labelled("Coming").selectOption("a slide, below");
+    assertThat(labelled("Coming, frames")).hasValue("12");
+    labelled("Moment").fill("25");
+    assertThat(page.getByTestId("screening-time")).hasText("00:00:01:00");
     labelled("Moment").blur();
     page.keyboard().press("ArrowRight");
-    assertThat(page.getByTestId("screening-time")).hasText("00:01:01");
+    assertThat(page.getByTestId("screening-time")).hasText("00:00:01:01");
     page.keyboard().press(" ");
     assertThat(button("Pause")).isVisible();
     assertThat(page.getByTestId("screening-rate")).containsText("pictures a second");
@@ -87,15 +92,16 @@ class ScreeningTest {
     assertThat(page.getByRole(AriaRole.ARTICLE)).hasCount(1);
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Proof")).click();
     tab("Screening");
+    assertThat(labelled("Course").locator("option:checked")).hasText("scrolling upward");
+    assertThat(labelled("Speed of the scroll")).hasValue("720");
+    tab("Clip");
     assertThat(labelled("Size of the clip").locator("option:checked")).hasText("1920 × 1080");
-    assertThat(labelled("Move").locator("option:checked")).hasText("scrolling upward all the time");
-    assertThat(page.getByRole(AriaRole.NOTE)).hasCount(0);
     labelled("Clip").selectOption("Sea fog");
     assertThat(page.locator("canvas[aria-busy=false]")).isVisible();
     // The dark veil lies in the middle of the card: half way through it is in the picture's middle.
-    labelled("Moment").fill("2.76");
+    labelled("Moment").fill("69");
     waitForBrightness(360, true);
-    labelled("Moment").fill("2.28");
+    labelled("Moment").fill("57");
     waitForBrightness(360, false);
     waitForBrightness(648, true);
   }
@@ -126,6 +132,7 @@ class ScreeningTest {
     assertThat(page.getByRole(AriaRole.ARTICLE)).hasCount(1);
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Proof")).click();
     tab("Screening");
+    tab("Clip");
     labelled("Clip of your own")
         .setInputFiles(new FilePayload("harbour.mp4", "video/mp4", new byte[] {1, 2, 3}));
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("\"harbour.mp4\" cannot be played");
