@@ -29,11 +29,16 @@ interface Steps {
   after: CueList[];
 }
 
-/** A list that is changed at once and kept behind the hand, or nowhere if it has no number. */
+/**
+ * A list that is changed at once and kept behind the hand, or nowhere if it has no number.
+ *
+ * @param resting whether nothing is looked at again for now, since pictures are played
+ */
 export function useCueList(
   packageId: number,
   id: number | null,
   beginning: CueList,
+  resting: boolean,
 ): OpenCueList | null {
   const queries = useQueryClient();
   const [list, setList] = useState<CueList | null>(id === null ? beginning : null);
@@ -50,7 +55,7 @@ export function useCueList(
     queryKey: ["cue-list", id],
     queryFn: () => answer(api.GET("/api/cue-lists/{id}", { params: { path: { id: id ?? 0 } } })),
     enabled: id !== null,
-    refetchInterval: LOOK_AGAIN_MS,
+    refetchInterval: resting ? false : LOOK_AGAIN_MS,
     refetchOnWindowFocus: true,
     gcTime: 0,
   });
@@ -64,7 +69,7 @@ export function useCueList(
         }),
       ),
     enabled: id === null && list !== null,
-    refetchInterval: LOOK_AGAIN_MS,
+    refetchInterval: resting ? false : LOOK_AGAIN_MS,
     placeholderData: (before) => before,
     gcTime: 0,
   });

@@ -53,14 +53,30 @@ interface Props {
 
 /** A simulated editing bench: a cue list over a moving clip. */
 export function Bench(props: Props) {
-  const open = useCueList(props.packageId, props.id, props.beginning);
-  return open ? <OpenBench {...props} open={open} /> : null;
+  const [playing, setPlaying] = useState(false);
+  const open = useCueList(props.packageId, props.id, props.beginning, playing);
+  return open ? <OpenBench {...props} open={open} onPlaying={setPlaying} /> : null;
 }
 
-type OpenProps = Props & { open: NonNullable<ReturnType<typeof useCueList>> };
+type OpenProps = Props & {
+  open: NonNullable<ReturnType<typeof useCueList>>;
+  onPlaying: (playing: boolean) => void;
+};
 
 function OpenBench(props: OpenProps) {
-  const { packageId, overlayId, id, lists, hasOwn, onList, onNew, onKeep, onRemove, open } = props;
+  const {
+    packageId,
+    overlayId,
+    id,
+    lists,
+    hasOwn,
+    onList,
+    onNew,
+    onKeep,
+    onRemove,
+    open,
+    onPlaying,
+  } = props;
   const { list, known, change, undo, redo, canUndo, canRedo, kept } = open;
   const { clip } = list;
   const queries = useQueryClient();
@@ -122,6 +138,7 @@ function OpenBench(props: OpenProps) {
     },
   );
   useEffect(repaint, [repaint, all, loaded]);
+  useEffect(() => clock.subscribe(({ playing }) => onPlaying(playing)), [clock, onPlaying]);
   const first = stills[0]?.id;
   useEffect(() => {
     if (film || first === undefined) return;

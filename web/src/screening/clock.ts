@@ -31,9 +31,12 @@ interface Played {
   repaint: () => void;
 }
 
+/** How far a film that begins again and again may be off before it is set right, in seconds. */
+const MOST_OFF = 0.12;
+
 /**
- * The time of a screening: that of a film, which goes on from its beginning where it is shorter than
- * the clip that it stands for, or a clock of its own where there is none.
+ * The time of a screening: that of the film if it is as long as the clip. A shorter film stands for
+ * the clip and begins again and again under a clock of its own, since each time costs it a moment.
  *
  * @param filmSeconds how long the film is; 0 if there is none
  * @param onPicture called for each picture that is to be painted
@@ -79,12 +82,12 @@ export function useClock(
     const run = ++running.current;
     const { start, base } = newest.current.clip;
     const rate = rateOf(base);
-    const element = newest.current.filmSeconds > 0 ? film.current : null;
+    const { filmSeconds: lasts, clip: whole } = newest.current;
+    const element = lasts > 0 ? film.current : null;
+    const leads = element !== null && lasts >= (whole.length - 1) / rate;
     const painted: number[] = [];
-    let began = performance.now() - ((clock.getState().picture - start) / rate) * 1000;
-    let laps = element
-      ? Math.floor((clock.getState().picture - start + INTO) / rate / newest.current.filmSeconds)
-      : 0;
+    const beganAt = (picture: number) => performance.now() - ((picture - start) / rate) * 1000;
+    let began = beganAt(clock.getState().picture);
     let before = element?.currentTime ?? 0;
     let last = -1;
     clock.setState({ playing: true, rate: 0 });
@@ -92,29 +95,19 @@ export function useClock(
     const step = () => {
       const { playing, picture: now } = clock.getState();
       if (!playing || run !== running.current) return;
-      const { clip: shown, filmSeconds: lasts } = newest.current;
-      let seconds = (performance.now() - began) / 1000;
-      if (element) {
-        const at = element.currentTime;
-        if (at < before - lasts / 2) laps++;
-        before = at;
-        seconds = laps * lasts + at;
-      }
+      const { clip: shown } = newest.current;
+      if (last >= 0 && now !== last) began = beganAt(now); // Somebody sought another moment.
+      const seconds = element && leads ? element.currentTime : (performance.now() - began) / 1000;
       let picture = shown.start + Math.floor(seconds * rate + 1e-6);
       if (picture >= shown.start + shown.length) {
         picture = shown.start;
-        began = performance.now();
-        laps = 0;
-        before = 0;
+        began = beganAt(picture);
         if (element) show(element, 0);
-      } else if (last >= 0 && now !== last) {
-        // Somebody sought another moment meanwhile.
-        picture = now;
-        began = performance.now() - ((now - shown.start) / rate) * 1000;
-        if (element) {
-          laps = Math.floor((now - shown.start + INTO) / rate / lasts);
-          before = element.currentTime;
-        }
+      } else if (element && !leads) {
+        const at = element.currentTime;
+        const off = Math.abs((seconds % lasts) - at);
+        if (at < before && Math.min(off, lasts - off) > MOST_OFF) show(element, seconds % lasts);
+        before = at;
       }
       // No more pictures than the clip has.
       if (picture !== last) {

@@ -44,6 +44,7 @@ final class ProofBench {
     }
     page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Screening")).click();
     page.waitForTimeout(1500);
+    page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Clip")).click();
     page.getByLabel("Size of the clip").selectOption("1280 × 720");
     button(page, "Play");
     page.waitForTimeout(3000);

@@ -25,7 +25,6 @@ import app.diaphan.server.json.DocumentJson;
 import app.diaphan.server.memory.MemoryBudget;
 import app.diaphan.server.roster.RosterDesigns;
 import app.diaphan.server.roster.RosterEntity;
-import app.diaphan.server.roster.RosterRowEntity;
 import app.diaphan.server.roster.RosterStore;
 import app.diaphan.server.store.Deliveries;
 import app.diaphan.server.store.DeliveryEntity;
@@ -41,7 +40,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 
 /** What is known of the stills that cue lists show: the newest delivered files of a package. */
@@ -222,11 +220,9 @@ public class CueStills {
 
   private void ofRows(
       RosterEntity roster, Set<StillId> ids, Renderer renderer, Map<StillId, Known> known) {
-    Map<Long, RosterRowEntity> rows =
-        rosters.rowsOf(roster.id()).stream()
-            .collect(Collectors.toMap(RosterRowEntity::id, row -> row));
-    List<Long> used = ids.stream().map(StillId::row).filter(rows::containsKey).distinct().toList();
-    if (used.isEmpty()) {
+    Set<Long> rows = new HashSet<>();
+    ids.forEach(id -> rows.add(id.row()));
+    if (rosters.rowsOf(roster.id()).stream().noneMatch(row -> rows.contains(row.id()))) {
       return;
     }
     Map<StillId, DeliveryEntity> newest = new HashMap<>();
@@ -236,7 +232,9 @@ public class CueStills {
               file.overlayId().orElse(0L), file.rosterRowId().orElseThrow(), file.targetName()),
           file);
     }
-    for (PlanService.Line line : plans.planRows(roster, used)) {
+    for (PlanService.Line line :
+        plans.planRows(
+            roster, (overlay, row, target) -> ids.contains(new StillId(overlay, row, target)))) {
       PlanService.RowInHand row = line.row().orElseThrow();
       StillId id = new StillId(line.entity().id(), row.id(), line.file().target().name());
       if (ids.contains(id)) {

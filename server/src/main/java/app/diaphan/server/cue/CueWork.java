@@ -14,7 +14,6 @@ import app.diaphan.core.cue.marker.MarkerSheet;
 import app.diaphan.core.deliver.FileName;
 import app.diaphan.server.deliver.DeliveryFolder;
 import app.diaphan.server.deliver.DeliveryService;
-import app.diaphan.server.deliver.PlanService;
 import app.diaphan.server.draw.DrawingService;
 import app.diaphan.server.roster.RosterEntity;
 import app.diaphan.server.roster.RosterRowEntity;
@@ -151,9 +150,13 @@ public class CueWork {
     for (RosterEntity roster : rosters.of(packageId)) {
       Set<Long> own = new HashSet<>();
       rosters.rowsOf(roster.id()).forEach(row -> own.add(row.id()));
-      List<Long> rows = wanted.stream().map(StillId::row).filter(own::contains).distinct().toList();
-      if (!rows.isEmpty()) {
-        runs.add(deliveries.startRows(roster, rows, line -> wanted.contains(idOf(line))).id());
+      if (wanted.stream().anyMatch(id -> own.contains(id.row()))) {
+        runs.add(
+            deliveries
+                .startRows(
+                    roster,
+                    (overlay, row, target) -> wanted.contains(new StillId(overlay, row, target)))
+                .id());
       }
     }
     Map<String, List<Long>> overlays = new HashMap<>();
@@ -171,13 +174,6 @@ public class CueWork {
                     .start(packageId, new DeliveryService.Order(ids, List.of(target), true))
                     .id()));
     return runs;
-  }
-
-  private static StillId idOf(PlanService.Line line) {
-    return new StillId(
-        line.entity().id(),
-        line.row().map(PlanService.RowInHand::id).orElse(0L),
-        line.file().target().name());
   }
 
   /** Everything for the editor; the time lines are written and read back. */

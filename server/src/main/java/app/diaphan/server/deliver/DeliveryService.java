@@ -33,7 +33,6 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
-import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -159,13 +158,18 @@ public class DeliveryService {
    */
   public DeliveryRun startRows(RosterEntity roster, List<Long> rows, boolean changedOnly) {
     return startRows(
-        roster, rows, line -> !changedOnly || line.standing() != PlanService.Standing.SAME);
+        roster,
+        plans.planRows(roster, rows).stream()
+            .filter(line -> !changedOnly || line.standing() != PlanService.Standing.SAME)
+            .toList());
   }
 
   /** The same of those files only that are wanted. */
-  public DeliveryRun startRows(
-      RosterEntity roster, List<Long> rows, Predicate<PlanService.Line> wish) {
-    List<PlanService.Line> wanted = plans.planRows(roster, rows).stream().filter(wish).toList();
+  public DeliveryRun startRows(RosterEntity roster, PlanService.WantedFiles files) {
+    return startRows(roster, plans.planRows(roster, files));
+  }
+
+  private DeliveryRun startRows(RosterEntity roster, List<PlanService.Line> wanted) {
     if (wanted.isEmpty()) {
       throw new InvalidInput(
           "There is nothing to deliver: no row has changed, or no overlay is filled by this roster.");

@@ -162,6 +162,22 @@ public class PlanService {
    * @param rowIds those to deliver; all of the roster's that are not left out if there are none
    */
   public List<Line> planRows(RosterEntity roster, List<Long> rowIds) {
+    return planRows(roster, (overlay, row, target) -> rowIds.isEmpty() || rowIds.contains(row));
+  }
+
+  /** Which files of rows somebody wants to know of. */
+  @FunctionalInterface
+  public interface WantedFiles {
+    /**
+     * @param overlay id
+     * @param row id
+     * @param target name
+     */
+    boolean has(long overlay, long row, String target);
+  }
+
+  /** The same of those files only that are wanted; no work is done for others. */
+  public List<Line> planRows(RosterEntity roster, WantedFiles wanted) {
     Long packageId = roster.packageId();
     List<RosterRowEntity> entities = rosters.rowsOf(roster.id());
     List<Row> rows = entities.stream().map(RosterRowEntity::row).toList();
@@ -191,11 +207,11 @@ public class PlanService {
             store.targets(packageId).targets(),
             filled.stream().map(RosterDesigns.Design::design).toList())) {
       RosterRowEntity row = entities.get(planned.row());
-      if (!rowIds.isEmpty() && !rowIds.contains(row.id())) {
+      OverlayEntity overlay = overlays.get(planned.design());
+      if (!wanted.has(overlay.id(), row.id(), planned.target().name())) {
         continue;
       }
       Row content = rows.get(planned.row());
-      OverlayEntity overlay = overlays.get(planned.design());
       PlannedFile file =
           new PlannedFile(
               planned.row(),
