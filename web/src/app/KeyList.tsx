@@ -86,7 +86,12 @@ const KEYS: [string, [string, string][]][] = [
     [
       ["Space", "Play, or pause"],
       ["Left, Right", "A picture back or on"],
-      ["Home", "To the clip's beginning"],
+      ["Shift Left, Right", "A second back or on"],
+      ["Home, End", "To the clip's beginning, its end"],
+      ["N, P", "The next cue, the one before"],
+      ["B, E", "The chosen cue begins, ends here"],
+      ["Delete", "Take the chosen cue off"],
+      ["Ctrl", "While dragging: without snapping"],
     ],
   ],
   [

@@ -70,7 +70,11 @@ class LookTest {
           new Look("/overlays/2/deliver", "deliver", LookTest::delivered),
           new Look("/overlays/2/deliver", "deliver-package", page -> tab(page, "Whole package")),
           new Look("/overlays/2/deliver", "deliver-returned", LookTest::returned),
-          new Look("/overlays/2/proof", "screening", LookTest::screening),
+          new Look("/overlays/2/proof", "", LookTest::screening),
+          new Look("/overlays/10/proof", "screening", LookTest::cueList),
+          new Look("/overlays/10/proof", "", page -> cueList(page, "Clip")),
+          new Look("/overlays/10/proof", "", page -> cueList(page, "Deal")),
+          new Look("/overlays/10/proof", "", page -> cueList(page, "Hand over")),
           new Look("/overlays/10/roster", "roster", LookTest::roster),
           new Look("/overlays/10/roster", "roster-row", LookTest::largeRow),
           new Look("/overlays/4/photographs", "", page -> {}),
@@ -214,11 +218,37 @@ class LookTest {
 
   private static void screening(Page page) {
     tab(page, "Screening");
-    page.getByLabel("Clip", new Page.GetByLabelOptions().setExact(true))
-        .selectOption("Quay at dusk");
-    page.getByTestId("screening-time").getByText("00:02:00").waitFor();
     page.getByLabel("Alpha", new Page.GetByLabelOptions().setExact(true))
         .selectOption("read as premultiplied");
+    page.waitForTimeout(800);
+  }
+
+  private static void cueList(Page page, String side) {
+    tab(page, "Screening");
+    Locator open =
+        page.getByRole(
+            AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Open Skippers at the quay"));
+    Locator screened = page.getByLabel("What is screened");
+    open.or(screened).waitFor();
+    if (open.count() > 0) {
+      open.click();
+    } else {
+      screened.selectOption("Skippers at the quay");
+    }
+    tab(page, side);
+    page.waitForTimeout(500);
+  }
+
+  private static void cueList(Page page) {
+    cueList(page, "Hand over");
+    if (page.getByText("24 stills are not delivered as they are now.").count() > 0) {
+      choose(page, "Deliver what is missing");
+    }
+    page.getByText("2 stills are not delivered as they are now.")
+        .waitFor(new Locator.WaitForOptions().setTimeout(60_000));
+    tab(page, "Cues");
+    page.getByRole(AriaRole.ROW).nth(1).click();
+    page.locator("canvas[aria-busy=false]").waitFor();
     page.waitForTimeout(800);
   }
 
