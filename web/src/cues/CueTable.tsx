@@ -38,7 +38,7 @@ export function CueTable({ list, labelOf, standingOf, found, chosen, onChoose }:
       aria-label="Cues"
       aria-rowcount={list.cues.length + 1}
       tabIndex={-1}
-      className="min-h-0 flex-1 overflow-y-auto text-sm"
+      className="min-h-32 flex-1 overflow-y-auto text-sm"
     >
       <div
         role="row"

@@ -1,6 +1,16 @@
 import { expect, test } from "vitest";
 import type { Cue, CueList } from "../api/client";
-import { besides, CUT, dragged, type Edges, FADE, laid, lanesShown, snapped } from "./list";
+import {
+  besides,
+  CUT,
+  dragged,
+  type Edges,
+  FADE,
+  laid,
+  lanesShown,
+  snapped,
+  startingAt,
+} from "./list";
 
 const still = { overlay: 1, row: 0, target: "HD" };
 const cue = (id: number, from: number, length: number, lane = 1): Cue => ({
@@ -55,6 +65,20 @@ test("a still is laid on the lowest lane that is free", () => {
   expect(laid(list, still, 150, 125, 0)).toMatchObject({ id: 3, lane: 2, coming: FADE });
   expect(laid(list, still, 200, 100, 0)).toMatchObject({ lane: 1 });
   expect(laid(list, still, 500, 400, 120)).toMatchObject({ coming: CUT, scroll: 120 });
+});
+
+test("what lies in the clip stays there when the clip begins elsewhere", () => {
+  const list: CueList = {
+    name: "a",
+    clip,
+    readingSpeed: 15,
+    markers: [{ words: "", at: 90_010, length: 0 }],
+    cues,
+  };
+  const later = startingAt(list, 90_000);
+  expect(later.cues.map(({ from }) => from)).toEqual([90_100, 90_300]);
+  expect(later.markers[0]?.at).toBe(90_010);
+  expect(later.clip).toMatchObject({ start: 90_000, length: 1000 });
 });
 
 test("stepping from cue to cue ends at the ends", () => {

@@ -27,6 +27,24 @@ export function endOf({ from, length }: Cue): number {
   return from + length;
 }
 
+/**
+ * The list with a clip that begins at another timecode. What lies in the clip stays at its place in
+ * the video; what lies outside, as when a file of markers told the timecode first, keeps its own.
+ */
+export function startingAt(list: CueList, start: number): CueList {
+  const { clip } = list;
+  const by = start - clip.start;
+  const inside = (at: number) => at >= clip.start && at < clip.start + clip.length;
+  return {
+    ...list,
+    clip: { ...clip, start },
+    markers: list.markers.map((one) => (inside(one.at) ? { ...one, at: one.at + by } : one)),
+    cues: inOrder(
+      list.cues.map((one) => (inside(one.from) ? { ...one, from: one.from + by } : one)),
+    ),
+  };
+}
+
 /** The list with a cue in the place of the one of its number. */
 export function withCue(list: CueList, cue: Cue): CueList {
   return { ...list, cues: inOrder(list.cues.map((one) => (one.id === cue.id ? cue : one))) };

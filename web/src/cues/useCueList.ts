@@ -7,6 +7,8 @@ const NOTHING: KnownCues = { stills: [], moves: [], places: [], found: [] };
 /** How often what is known of the stills is looked at again, in case they were delivered anew. */
 const LOOK_AGAIN_MS = 3000;
 
+const TRY_AGAIN_MS = 2000;
+
 /** Lists that can be gone back to. */
 const MOST_STEPS = 200;
 
@@ -22,6 +24,10 @@ export interface OpenCueList {
   /** Waits until what was changed last is kept. */
   kept: () => Promise<void>;
   problem: string;
+  /** Whether it was saved from elsewhere meanwhile, so that nothing is kept for now. */
+  stale: boolean;
+  /** Goes on with what is here, or with what was saved elsewhere. */
+  settle: (by: "own" | "other") => void;
 }
 
 interface Steps {
@@ -44,12 +50,14 @@ export function useCueList(
   const [list, setList] = useState<CueList | null>(id === null ? beginning : null);
   const [known, setKnown] = useState(NOTHING);
   const [problem, setProblem] = useState("");
+  const [stale, setStale] = useState(false);
   const steps = useRef<Steps>({ before: [], after: [] });
   const [depth, setDepth] = useState({ before: 0, after: 0 });
   const revision = useRef(0);
   const newest = useRef<CueList | null>(list);
   const dirty = useRef(false);
   const queue = useRef(Promise.resolve());
+  const again = useRef<() => void>(() => undefined);
 
   const look = useQuery({
     queryKey: ["cue-list", id],
@@ -108,6 +116,10 @@ export function useCueList(
         }
         setProblem("");
       } catch (e) {
+        if (e instanceof Refused && e.status === 409) {
+          setStale(true);
+          return;
+        }
         setProblem(e instanceof Error ? e.message : String(e));
         if (e instanceof Refused && e.status === 422) {
           // What cannot be is taken back; what could not be sent stays.
@@ -115,12 +127,24 @@ export function useCueList(
           if (last) {
             newest.current = last;
             setList(last);
+            setDepth({ before: steps.current.before.length, after: steps.current.after.length });
           }
           dirty.current = false;
+        } else {
+          // The server may be back soon; what was changed waits here.
+          setTimeout(() => again.current(), TRY_AGAIN_MS);
         }
       }
     });
   }, [id, queries]);
+  useEffect(() => {
+    again.current = () => {
+      if (dirty.current) keep();
+    };
+    return () => {
+      again.current = () => undefined;
+    };
+  }, [keep]);
 
   const show = useCallback(
     (next: CueList) => {
@@ -158,6 +182,23 @@ export function useCueList(
     show(next);
   }, [show]);
   const kept = useCallback(() => queue.current, []);
+  const settle = useCallback(
+    (by: "own" | "other") => {
+      if (id === null) return;
+      setStale(false);
+      queue.current = queue.current.then(async () => {
+        const now = await answer(api.GET("/api/cue-lists/{id}", { params: { path: { id } } }));
+        revision.current = now.revision;
+        if (by === "own") return;
+        dirty.current = false;
+        newest.current = now.list;
+        setList(now.list);
+        setKnown(now.known);
+      });
+      if (by === "own") keep();
+    },
+    [id, keep],
+  );
 
   if (!list) return null;
   return {
@@ -169,6 +210,8 @@ export function useCueList(
     canUndo: depth.before > 0,
     canRedo: depth.after > 0,
     kept,
+    stale,
+    settle,
     problem: problem || (look.error?.message ?? alone.error?.message ?? ""),
   };
 }

@@ -12,6 +12,7 @@ import { seriesKey, seriesWords, useSeries, useStillChoices } from "../cues/stil
 import { rateOf } from "../cues/timecode";
 import { useCueList } from "../cues/useCueList";
 import { Choice } from "../ui/Choice";
+import { useHome } from "../ui/home";
 import { NameInput } from "../ui/NameInput";
 import { Notice } from "../ui/Notice";
 import { say } from "../ui/said";
@@ -138,6 +139,10 @@ function OpenBench(props: OpenProps) {
     },
   );
   useEffect(repaint, [repaint, all, loaded]);
+  useEffect(() => {
+    const { picture } = clock.getState();
+    if (picture < clip.start || picture >= clip.start + clip.length) seek(clip.start);
+  }, [clock, seek, clip.start, clip.length]);
   useEffect(() => clock.subscribe(({ playing }) => onPlaying(playing)), [clock, onPlaying]);
   const first = stills[0]?.id;
   useEffect(() => {
@@ -210,7 +215,7 @@ function OpenBench(props: OpenProps) {
       await kept();
       const read = await readMarkers(id, file);
       setNotes([
-        `${read.markers.length} markers were read from "${file.name}" as ${read.format}.`,
+        `${read.markers.length === 1 ? "1 marker was" : `${read.markers.length} markers were`} read from "${file.name}" as ${read.format}.`,
         ...(read.start && read.start !== "00:00:00:00"
           ? [`Its time line begins at ${read.start}.`]
           : []),
@@ -290,6 +295,7 @@ function OpenBench(props: OpenProps) {
   };
 
   const [area, size] = useSize<HTMLDivElement>();
+  useHome(area);
   const fit = Math.min((size.width - 16) / clip.width, (size.height - 16) / clip.height);
   const shownReading = cue && wantedOf(cue, all)?.reading;
   return (
@@ -307,7 +313,13 @@ function OpenBench(props: OpenProps) {
       }}
     >
       <div className="flex min-w-0 flex-1 flex-col">
-        <div ref={area} className="flex min-h-0 flex-1 items-center justify-center">
+        <div
+          ref={area}
+          role="group"
+          aria-label="Picture"
+          tabIndex={-1}
+          className="flex min-h-0 flex-1 items-center justify-center outline-none"
+        >
           <canvas
             ref={canvas}
             role="img"
@@ -369,7 +381,7 @@ function OpenBench(props: OpenProps) {
       )}
       <aside
         aria-label="Screening"
-        className="flex w-96 shrink-0 flex-col border-l border-base-300 bg-base-100"
+        className="flex w-96 shrink-0 flex-col overflow-y-auto border-l border-base-300 bg-base-100"
       >
         <div className="flex flex-wrap items-center gap-1 border-b border-base-300 px-3 py-1.5 text-sm">
           <Choice
@@ -407,6 +419,20 @@ function OpenBench(props: OpenProps) {
               &quot;{undecoded}&quot; cannot be played by this browser. Save it as WebM or MP4, or
               take another clip.
             </Notice>
+          </div>
+        )}
+        {open.stale && (
+          <div role="alert" className="flex flex-wrap gap-1 border-b border-base-300 p-3 text-sm">
+            <p className="w-full">
+              This list was changed elsewhere meanwhile. Nothing was overwritten; what you changed
+              is still here.
+            </p>
+            <button type="button" className="btn btn-xs" onClick={() => open.settle("own")}>
+              Keep mine
+            </button>
+            <button type="button" className="btn btn-xs" onClick={() => open.settle("other")}>
+              Take the other
+            </button>
           </div>
         )}
         {[problem, open.problem].filter(Boolean).map((sentence) => (

@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { answer, api, type CueList, type TimeBase } from "../api/client";
+import { startingAt } from "../cues/list";
 import { TimeField } from "../cues/TimeField";
 import { Choice } from "../ui/Choice";
 import { FilePick } from "../ui/FilePick";
@@ -87,7 +88,7 @@ export function ClipSentence(props: Props) {
           kind="POINT"
           value={clip.start}
           base={base}
-          onChange={(start) => set({ start })}
+          onChange={(start) => onChange(startingAt(list, start))}
         />{" "}
         for{" "}
         <TimeField

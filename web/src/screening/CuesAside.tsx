@@ -16,7 +16,7 @@ const READINGS: readonly (readonly [Reading, string])[] = [
 
 /** What a wrong reading of a file's alpha looks like; empty for the right one. */
 function misread(right: Reading | undefined, reading: Reading | undefined): string {
-  if (right === reading || !right) return "";
+  if (!right || !reading || right === reading) return "";
   if (reading === "IGNORED") return "Without its alpha the still hides the clip.";
   return right === "STRAIGHT"
     ? "The file is straight: read like this its soft edges are too bright."

@@ -304,6 +304,43 @@ class CueListTest {
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("No column says when");
   }
 
+  @Test
+  void aListThatWasChangedElsewhereIsNotOverwritten() {
+    page.navigate(browser.address() + "/overlays/10/proof");
+    tab("Screening");
+    button("Open Skippers at the quay").click();
+    tab("Clip");
+    type("Begins at", "10:00:00:00");
+    tab("Cues");
+    assertThat(page.getByRole(AriaRole.TABLE)).containsText("10:00:12:05");
+    JsonNode saved = get("/api/cue-lists/1");
+    page.request()
+        .put(
+            browser.address() + "/api/cue-lists/1",
+            RequestOptions.create()
+                .setHeader("Content-Type", "application/json")
+                .setData(
+                    "{\"basedOn\":%d,\"list\":%s}"
+                        .formatted(
+                            saved.path("revision").asInt(),
+                            saved
+                                .path("list")
+                                .toString()
+                                .replace("\"readingSpeed\":15.0", "\"readingSpeed\":12.0"))));
+    page.getByRole(AriaRole.ROW).nth(1).click();
+    type("For", "4 s");
+    Locator alert = page.getByRole(AriaRole.ALERT);
+    assertThat(alert).containsText("changed elsewhere meanwhile");
+    button("Take the other").click();
+    assertThat(alert).hasCount(0);
+    tab("Clip");
+    assertThat(labelled("Reading speed")).hasValue("12");
+    // Keys go on at once after a field was done with.
+    type("Reading speed", "14");
+    page.keyboard().press("Control+z");
+    assertThat(labelled("Reading speed")).hasValue("12");
+  }
+
   /** A plate of one colour that nothing else in the picture has. */
   private static final String LAMP =
       """
