@@ -171,6 +171,8 @@ class CueApiTest {
 
   @Test
   void columnsOfARosterSayWhen() {
+    JsonNode series = SERVER.get("/api/packages/" + packageId + "/cue-series").body();
+    assertTrue(series.get(0).path("timed").asBoolean(), series::toString);
     Answer dealt = deal("COLUMNS", "ORDER");
     assertEquals("Rows that say no time: 1.", dealt.body().path("notes").get(0).asString());
     JsonNode kept = keep(dealt.body().path("list"));

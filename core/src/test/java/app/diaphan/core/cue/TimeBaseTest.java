@@ -145,6 +145,8 @@ class TimeBaseTest {
   void timesOfAnotherRateGoToTheNearestPicture() {
     FrameRate film = new FrameRate(24000, 1001);
     assertEquals(25, PAL.from(new FrameRate(30, 1), 30));
+    assertEquals(14, PAL.from(new FrameRate(24, 1), 13)); // 13.54
+    assertEquals(13, PAL.from(new FrameRate(24, 1), 12)); // 12.5
     assertEquals(104, PAL.from(film, 100)); // 4.1708 s
     assertEquals(100, TimeBase.of(film).from(new FrameRate(25, 1), 104));
     assertEquals(2_160_000, PAL.from(new FrameRate(60, 1), 60L * 86400));

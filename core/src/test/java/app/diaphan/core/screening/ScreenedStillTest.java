@@ -39,8 +39,11 @@ class ScreenedStillTest {
 
   /** One channel of a pixel over a clip of one tone, 0–1; more than 1 is cut off by a screen. */
   private static double over(ScreenedStill still, int pixel, int channel, double clip) {
-    int x = pixel % FRAME.width();
-    int y = pixel / FRAME.width();
+    int x = pixel % FRAME.width() - still.left();
+    int y = pixel / FRAME.width() - still.top();
+    if (x < 0 || y < 0 || x >= still.key().getWidth() || y >= still.key().getHeight()) {
+      return clip;
+    }
     double key = (still.key().getRGB(x, y) >>> 24) / 255.0;
     double light = (still.light().getRGB(x, y) >> 16 - 8 * channel & 0xff) / 255.0;
     return clip * (1 - key) + light;
@@ -126,5 +129,33 @@ class ScreenedStillTest {
             Progress.NONE)
         .get(1)
         .file();
+  }
+
+  /**
+   * A series of small stills stays small: only what changes anything is kept, and a pixel around.
+   */
+  @Test
+  void onlyThePartThatChangesAnythingIsKept() {
+    byte[] samples = new byte[40 * 30 * 4];
+    for (int y = 12; y < 17; y++) {
+      for (int x = 8; x < 28; x++) {
+        samples[4 * (y * 40 + x)] = (byte) 200;
+        samples[4 * (y * 40 + x) + 3] = (byte) 128;
+      }
+    }
+    StoredSamples file = new StoredSamples(40, 30, 4, samples);
+    ScreenedStill still = ScreenedStill.of(file, AlphaReading.STRAIGHT);
+    assertEquals(7, still.left());
+    assertEquals(11, still.top());
+    assertEquals(22, still.key().getWidth());
+    assertEquals(7, still.light().getHeight());
+    assertEquals(128, still.key().getRGB(1, 1) >>> 24);
+    assertEquals(0, still.key().getRGB(0, 0) >>> 24);
+    // 128/255 of 200 over what is left of a grey of 100.
+    assertEquals(100 + 50, still.over(100).getRGB(1, 1) >> 16 & 0xff, 1);
+    ScreenedStill clear =
+        ScreenedStill.of(new StoredSamples(40, 30, 4, new byte[4800]), AlphaReading.STRAIGHT);
+    assertEquals(1, clear.key().getWidth());
+    assertEquals(40, ScreenedStill.of(file, AlphaReading.IGNORED).key().getWidth());
   }
 }
