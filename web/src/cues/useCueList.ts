@@ -9,6 +9,9 @@ const LOOK_AGAIN_MS = 3000;
 
 const TRY_AGAIN_MS = 2000;
 
+/** Characters, each of a byte or two, of the 64 KiB that a page may leave behind on its way. */
+const MOST_CARRIED = 30_000;
+
 /** Lists that can be gone back to. */
 const MOST_STEPS = 200;
 
@@ -106,6 +109,8 @@ export function useCueList(
           api.PUT("/api/cue-lists/{id}", {
             params: { path: { id } },
             body: { basedOn: revision.current, list: wanted },
+            // So that it arrives even if the page is left at once; browsers carry no more than that.
+            keepalive: JSON.stringify(wanted).length < MOST_CARRIED,
           }),
         );
         revision.current = now.revision;

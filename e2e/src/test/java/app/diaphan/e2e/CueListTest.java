@@ -151,7 +151,7 @@ class CueListTest {
     page.keyboard().press(" ");
     assertThat(button("Pause")).isVisible();
     page.waitForFunction(
-        "Number.parseInt(document.querySelector('[data-testid=screening-rate]').textContent) >= 5");
+        "() => Number.parseInt(document.querySelector('[data-testid=screening-rate]').textContent) >= 5");
     page.keyboard().press(" ");
     assertThat(button("Play")).isVisible();
   }
@@ -282,6 +282,9 @@ class CueListTest {
     assertThat(page.getByText("From stays 00:00:12:00.")).isVisible();
     type("For", "75 frames");
     assertThat(labelled("For")).hasValue("3 s");
+    page.waitForCondition(
+        () ->
+            get("/api/cue-lists/1").path("list").path("cues").toString().contains("\"length\":75"));
     page.reload();
     tab("Screening");
     button("Open Skippers at the quay").click();
