@@ -53,10 +53,6 @@ public record Cue(
     return scroll > 0;
   }
 
-  public Cue withId(int other) {
-    return new Cue(other, still, from, length, lane, coming, going, scroll, fit);
-  }
-
   /** With moves that have room in the new length. */
   public Cue lasting(long other) {
     return new Cue(

@@ -111,8 +111,4 @@ public record CueList(
   public CueList withCues(List<Cue> other) {
     return new CueList(name, clip, readingSpeed, markers, other);
   }
-
-  public CueList withMarkers(List<Marker> other) {
-    return new CueList(name, clip, readingSpeed, other, cues);
-  }
 }

@@ -86,8 +86,12 @@ class HandOverTest {
   @Test
   void aTimeLineLinksToTheStillsAndPlacesThem() {
     CueList list =
-        CueSamples.list(cue(1, 305, 125, 1, FADE, FADE), cue(2, 10, 50, 2))
-            .withMarkers(List.of(new Marker("rail", 305, 0)));
+        new CueList(
+            "Marked",
+            CLIP,
+            15,
+            List.of(new Marker("rail", 305, 0)),
+            List.of(cue(1, 305, 125, 1, FADE, FADE), cue(2, 10, 50, 2)));
     JsonNode root = new JsonMapper().readTree(TimeLines.of(list, HANDED).get("cues.otio"));
     JsonNode stack = root.path("tracks");
     JsonNode first = stack.path("children").path(0).path("children");

@@ -149,13 +149,6 @@ public record TimeBase(FrameRate rate, boolean dropFrame) {
     return Math.round(seconds * rate.pictures() / rate.seconds());
   }
 
-  /**
-   * The picture that is shown at a time: the last one that has begun, with a nanosecond's grace.
-   */
-  public long shownAt(double seconds) {
-    return (long) Math.floor((seconds + 1e-9) * rate.pictures() / rate.seconds());
-  }
-
   /** The picture here that is nearest in time to one of another rate. */
   public long from(FrameRate other, long picture) {
     BigInteger above =
