@@ -2,6 +2,7 @@ import { useVirtualizer } from "@tanstack/react-virtual";
 import { TriangleAlert } from "lucide-react";
 import { useEffect, useRef } from "react";
 import type { Cue, CueFound, CueList, StillLine } from "../api/client";
+import { besides } from "./list";
 import { seconds, timecode } from "./timecode";
 
 const ROW_HEIGHT = 28;
@@ -37,7 +38,14 @@ export function CueTable({ list, labelOf, standingOf, found, chosen, onChoose }:
       role="table"
       aria-label="Cues"
       aria-rowcount={list.cues.length + 1}
-      tabIndex={-1}
+      tabIndex={0}
+      onKeyDown={(event) => {
+        const by = event.key === "ArrowDown" ? 1 : event.key === "ArrowUp" ? -1 : undefined;
+        const next = by && besides(list.cues, chosen, by);
+        if (!next) return;
+        event.preventDefault();
+        onChoose(next);
+      }}
       className="min-h-32 flex-1 overflow-y-auto text-sm"
     >
       <div
@@ -83,16 +91,18 @@ export function CueTable({ list, labelOf, standingOf, found, chosen, onChoose }:
               <span role="cell" className="w-11 shrink-0">
                 {cue.lane}
               </span>
-              <span role="cell" className="min-w-0 flex-1 truncate" title={labelOf(cue)}>
-                {labelOf(cue)}
+              <span role="cell" className="flex min-w-0 flex-1 items-center">
+                <span className="min-w-0 flex-1 truncate" title={labelOf(cue)}>
+                  {labelOf(cue)}
+                </span>
+                {wrong.has(cue.id) && (
+                  <TriangleAlert
+                    size={14}
+                    className="shrink-0"
+                    aria-label={standing === "DELIVERED" ? "To look at" : "Not there as it is now"}
+                  />
+                )}
               </span>
-              {wrong.has(cue.id) && (
-                <TriangleAlert
-                  size={14}
-                  className="shrink-0"
-                  aria-label={standing === "DELIVERED" ? "To look at" : "Not there as it is now"}
-                />
-              )}
             </div>
           );
         })}

@@ -141,6 +141,7 @@ class CueListTest {
     page.keyboard().press("n");
     assertThat(page.getByTestId("screening-time")).hasText("00:00:19:02");
     page.keyboard().press("p");
+    assertThat(page.getByTestId("screening-time")).hasText("00:00:12:17");
     assertThat(page.locator("canvas[aria-busy=false]")).isVisible();
     // The lower left is the plate's while it is there, and the quay's before.
     labelled("Moment").fill("304");

@@ -144,17 +144,17 @@ class PlantedMistakesTest {
 
     step("Proof");
     page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Screening")).click();
-    assertThat(compose.labelled("Delivered file")).containsText("planted.png");
+    assertThat(compose.labelled("Still")).containsText("Planted");
     // Pause on a picture; the plate is there, and is gone when the still is taken off.
-    compose.labelled("Moment").fill("2");
-    assertThat(page.getByTestId("screening-time")).hasText("00:02:00");
+    compose.labelled("Moment").fill("50");
+    assertThat(page.getByTestId("screening-time")).hasText("00:00:02:00");
     String right = settled("");
     compose.labelled("Alpha").selectOption("ignored");
     assertThat(page.getByRole(AriaRole.NOTE)).containsText("hides the clip");
     String ignored = settled(right);
     compose.labelled("Alpha").selectOption("read as straight");
     assertEquals(right, settled(ignored), "the right reading looks as before");
-    compose.button("Take planted.png off").click();
+    compose.button("Take Planted off").click();
     assertNotEquals(right, settled(right), "the plate is gone from the picture");
     compose.button("Play").click();
     assertThat(page.getByTestId("screening-rate")).containsText("pictures a second");
