@@ -10,6 +10,8 @@ import app.diaphan.core.cue.Dealing.By;
 import app.diaphan.core.cue.Dealing.Lasting;
 import app.diaphan.core.cue.marker.Marker;
 import app.diaphan.core.cue.move.Move;
+import app.diaphan.core.cue.time.TimeBase;
+import app.diaphan.core.frame.FrameRate;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -110,5 +112,26 @@ class DealingTest {
     assertEquals(new Move.Fade(5), dealt.cues().getFirst().coming());
     assertEquals(
         Move.CUT, deal(By.ORDER, new Lasting.Fixed(1), MARKERS).cues().getFirst().coming());
+  }
+
+  /** Everything stays where it is in time, and the clip begins at the same timecode. */
+  @Test
+  void picturesCanBeNumberedOtherwise() {
+    CueClip clip = new CueClip("", 1920, 1080, CueSamples.PAL, 900_000, 1500);
+    CueList list =
+        new CueList(
+            "Ten o'clock",
+            clip,
+            15,
+            List.of(marker("m", 900_250)),
+            List.of(CueSamples.cue(1, 900_100, 50, 1, FADE, Move.CUT)));
+    TimeBase drop = new TimeBase(new FrameRate(30000, 1001), true);
+    CueList numbered = list.numbered(drop);
+    assertEquals("10:00:00;00", drop.timecode(numbered.clip().start()));
+    Cue cue = numbered.cues().getFirst();
+    assertEquals("10:00:04;00", drop.timecode(cue.from()));
+    assertEquals(60, cue.length());
+    assertEquals(new Move.Fade(14), cue.coming());
+    assertEquals("10:00:10;00", drop.timecode(numbered.markers().getFirst().at()));
   }
 }

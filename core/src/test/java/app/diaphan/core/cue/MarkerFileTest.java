@@ -257,4 +257,11 @@ class MarkerFileTest {
     assertTrue(
         refused("empty.txt", "\n\n").contains("holds no rows"), refused("empty.txt", "\n\n"));
   }
+
+  @Test
+  void theShortestSubtitleLastsAPicture() {
+    assertEquals(
+        List.of(new Marker("Bo", 25, 1)),
+        read("a.srt", "1\n00:00:01,000 --> 00:00:01,005\nBo\n").markers());
+  }
 }

@@ -78,4 +78,10 @@ class PlacedTest {
     assertEquals(
         new Placed(3000 - 960, 200 - 540, 400, 100, 1), Placed.resting(trimmed, Fit.OWN, CLIP));
   }
+
+  @Test
+  void whatGoesBeforeItHasComeDoesBoth() {
+    Cue cue = cue(1, 100, 10, 1, new Move.Fade(8), new Move.Fade(8));
+    assertEquals(5 / 9.0 * 6 / 9.0, Placed.at(cue, STILL, CLIP, 104).opacity(), 1e-9);
+  }
 }
