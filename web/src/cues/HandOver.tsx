@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { answer, api, type CueFound, type CueList, type StillLine } from "../api/client";
+import { download } from "../ui/download";
 import { Notice } from "../ui/Notice";
 
 const RUN_LOOK_MS = 300;
@@ -88,18 +89,7 @@ export function HandOver({ id, list, stills, found, kept }: Props) {
       );
     });
   const zip = () =>
-    attempt("Packing…", async () => {
-      const response = await fetch(`/api/cue-lists/${id}/hand-over.zip`);
-      if (!response.ok) {
-        const problem = (await response.json()) as { detail?: string };
-        throw new Error(problem.detail ?? "The zip file could not be made.");
-      }
-      const link = document.createElement("a");
-      link.href = URL.createObjectURL(await response.blob());
-      link.download = `${list.name}.zip`;
-      link.click();
-      setTimeout(() => URL.revokeObjectURL(link.href), 60_000);
-    });
+    attempt("Packing…", () => download(`/api/cue-lists/${id}/hand-over.zip`, `${list.name}.zip`));
   return (
     <div className="flex min-h-0 flex-1 flex-col gap-2 overflow-y-auto p-3 text-sm">
       <p>

@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { download } from "../ui/download";
 import { Notice } from "../ui/Notice";
 
 const FILES = [
@@ -11,18 +12,14 @@ export function OtherPrograms({ overlayId, name }: { overlayId: number; name: st
   const [problem, setProblem] = useState("");
   const fetchFile = async (file: (typeof FILES)[number][0]) => {
     setProblem("");
-    const response = await fetch(`/api/overlays/${overlayId}/${file}`);
-    if (!response.ok) {
-      const told = (await response.json()) as { detail?: string };
-      setProblem(told.detail ?? `Diaphan answered with error ${response.status}.`);
-      return;
+    try {
+      await download(
+        `/api/overlays/${overlayId}/${file}`,
+        name + file.slice(file.lastIndexOf(".")),
+      );
+    } catch (e) {
+      setProblem(e instanceof Error ? e.message : String(e));
     }
-    const address = URL.createObjectURL(await response.blob());
-    const link = document.createElement("a");
-    link.href = address;
-    link.download = name + file.slice(file.lastIndexOf("."));
-    link.click();
-    URL.revokeObjectURL(address);
   };
   return (
     <div className="mt-4 border-t border-base-300 pt-3 text-sm">

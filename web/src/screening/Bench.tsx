@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useMemo, useRef, useState } from "react";
-import { answer, api, type Cue, type CueList, type TimeBase } from "../api/client";
+import { answer, api, type Cue, type CueList, type StillId, type TimeBase } from "../api/client";
 import { useKeys } from "../app/keys";
 import { useUndoInstead } from "../app/undoing";
 import { clipName } from "../backdrops/Backdrop";
@@ -8,7 +8,7 @@ import { useStills } from "../backdrops/useBackdrops";
 import { Deal, readMarkers } from "../cues/Deal";
 import { HandOver } from "../cues/HandOver";
 import { besides, endOf, inOrder, laid, withCue } from "../cues/list";
-import { seriesKey, seriesWords, useSeries, useStillChoices } from "../cues/stills";
+import { useSeries } from "../cues/stills";
 import { rateOf } from "../cues/timecode";
 import { useCueList } from "../cues/useCueList";
 import { Choice } from "../ui/Choice";
@@ -24,6 +24,7 @@ import { useClock } from "./clock";
 import { CuesAside } from "./CuesAside";
 import { type Film, filmFacts, nearestRate } from "./film";
 import { Lanes } from "./Lanes";
+import { LayStill } from "./LayStill";
 import { type Background, paint, painted, stillKey, wantedFrom, wantedOf } from "./paint";
 import { type Reading, StillShelf } from "./StillShelf";
 import { Transport } from "./Transport";
@@ -34,6 +35,9 @@ const MOST_HEIGHT = 720;
 
 /** How far ahead stills are fetched. */
 const AHEAD_SECONDS = 12;
+
+/** How long a still is seen that is laid by hand. */
+const LAID_SECONDS = 5;
 
 const SIDES = ["Cues", "Clip", "Deal", "Hand over"] as const;
 
@@ -271,27 +275,14 @@ function OpenBench(props: OpenProps) {
     Delete: () => cue && remove(cue),
   });
 
-  // Which still a new cue shows.
   const series = useSeries(packageId);
-  const [wantedSeries, setWantedSeries] = useState("");
-  const chosenSeries =
-    series.find((one) => seriesKey(one) === wantedSeries) ??
-    series.find((one) => one.overlay === overlayId) ??
-    series[0];
-  const choices = useStillChoices(packageId, chosenSeries);
-  const [wantedStill, setWantedStill] = useState(0);
-  const layHere = () => {
-    const still = choices[Math.min(wantedStill, choices.length - 1)];
-    if (!still) return;
+  const layHere = (still: StillId) => {
     const { picture } = clock.getState();
-    const length = Math.max(
-      1,
-      Math.min(Math.round(5 * rateOf(clip.base)), clip.start + clip.length - picture),
-    );
-    const next = laid(list, still.id, picture, length, 0);
+    const most = clip.start + clip.length - picture;
+    const length = Math.max(1, Math.min(Math.round(LAID_SECONDS * rateOf(clip.base)), most));
+    const next = laid(list, still, picture, length, 0);
     change({ ...list, cues: inOrder([...list.cues, next]) });
     setChosen(next.id);
-    setWantedStill(Math.min(choices.length - 1, wantedStill + 1));
   };
 
   const [area, size] = useSize<HTMLDivElement>();
@@ -491,38 +482,7 @@ function OpenBench(props: OpenProps) {
                 if (cue) setMisread(new Map(misread).set(cue.id, reading));
               }}
             />
-            <p className="border-t border-base-300 px-3 py-2 text-sm leading-7">
-              <button
-                type="button"
-                className="btn btn-xs mr-1"
-                disabled={choices.length === 0}
-                onClick={layHere}
-              >
-                Lay here
-              </button>
-              <Choice
-                label="Still to lay"
-                value={Math.min(wantedStill, Math.max(0, choices.length - 1))}
-                options={choices.map((one, i) => [i, one.label || `row ${i + 1}`] as const)}
-                onChange={setWantedStill}
-              />
-              {chosenSeries && (
-                <>
-                  {" "}
-                  of{" "}
-                  <Choice
-                    label="Stills of"
-                    value={seriesKey(chosenSeries)}
-                    options={series.map((one) => [seriesKey(one), seriesWords(one)] as const)}
-                    onChange={(wanted) => {
-                      setWantedSeries(wanted);
-                      setWantedStill(0);
-                    }}
-                  />
-                </>
-              )}
-              .
-            </p>
+            <LayStill packageId={packageId} overlayId={overlayId} series={series} onLay={layHere} />
           </>
         )}
         {side === "Deal" && id !== null && (

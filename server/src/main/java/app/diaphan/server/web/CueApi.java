@@ -9,6 +9,7 @@ import app.diaphan.core.cue.StillId;
 import app.diaphan.core.cue.check.CueChecks;
 import app.diaphan.core.cue.check.CueFound;
 import app.diaphan.core.cue.handover.HandOver;
+import app.diaphan.core.cue.handover.LeftOpen;
 import app.diaphan.core.cue.marker.Marker;
 import app.diaphan.core.cue.marker.MarkerFile;
 import app.diaphan.core.cue.marker.MarkersRead;
@@ -26,9 +27,7 @@ import app.diaphan.server.cue.CueListStore;
 import app.diaphan.server.cue.CueStills;
 import app.diaphan.server.cue.CueWork;
 import app.diaphan.server.disk.OnlyComputes;
-import java.io.FilterOutputStream;
 import java.io.IOException;
-import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -343,23 +342,6 @@ class CueApi {
                     });
               }
             });
-  }
-
-  /** Libraries close what they write to; the zip file goes on. */
-  private static final class LeftOpen extends FilterOutputStream {
-    LeftOpen(OutputStream out) {
-      super(out);
-    }
-
-    @Override
-    public void write(byte[] bytes, int from, int length) throws IOException {
-      out.write(bytes, from, length);
-    }
-
-    @Override
-    public void close() throws IOException {
-      flush();
-    }
   }
 
   /**

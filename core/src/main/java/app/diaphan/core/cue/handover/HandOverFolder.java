@@ -6,7 +6,6 @@ import app.diaphan.core.deliver.DiskTrouble;
 import app.diaphan.core.deliver.SafeFile;
 import app.diaphan.core.render.Renderer;
 import java.io.BufferedOutputStream;
-import java.io.FilterOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.channels.Channels;
@@ -70,27 +69,11 @@ public final class HandOverFolder {
 
   /** The channel stays open: it is flushed to the disk afterwards. */
   private static String written(FileChannel channel, HandOver.Writing writing) throws IOException {
-    Digest.Written digest = Digest.written(new Open(Channels.newOutputStream(channel)));
+    Digest.Written digest = Digest.written(new LeftOpen(Channels.newOutputStream(channel)));
     try (OutputStream out = new BufferedOutputStream(digest, 1 << 16)) {
       writing.to(out);
     }
     return digest.hex();
-  }
-
-  private static final class Open extends FilterOutputStream {
-    Open(OutputStream out) {
-      super(out);
-    }
-
-    @Override
-    public void write(byte[] bytes, int from, int length) throws IOException {
-      out.write(bytes, from, length);
-    }
-
-    @Override
-    public void close() throws IOException {
-      flush();
-    }
   }
 
   private static List<String> others(HandOver handOver, Path stills) throws IOException {
