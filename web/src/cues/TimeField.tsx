@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { flushSync } from "react-dom";
 import { answer, api, type TimeBase } from "../api/client";
 import { goHome } from "../ui/home";
@@ -20,6 +20,11 @@ interface Props {
  */
 export function TimeField({ label, value, base, kind, onChange }: Props) {
   const [draft, setDraft] = useState<string | null>(null);
+  // What was typed is read elsewhere; by then other things may have been changed.
+  const newest = useRef(onChange);
+  useEffect(() => {
+    newest.current = onChange;
+  });
   const shown = kind === "POINT" ? timecode(value, base) : seconds(value, base);
   const text = draft ?? shown;
   const take = async (words: string): Promise<void> => {
@@ -29,7 +34,7 @@ export function TimeField({ label, value, base, kind, onChange }: Props) {
       const { pictures } = await answer(
         api.POST("/api/cue-times", { body: { words, kind, base } }),
       );
-      onChange(pictures);
+      newest.current(pictures);
     } catch (e) {
       say(`${label} stays ${shown}. ${e instanceof Error ? e.message : String(e)}`);
     }

@@ -15,11 +15,14 @@ const MOST_CARRIED = 30_000;
 /** Lists that can be gone back to. */
 const MOST_STEPS = 200;
 
+/** Another list, or what is changed about the one that is there by then: answers take their time. */
+export type Change = CueList | ((now: CueList) => CueList);
+
 export interface OpenCueList {
   list: CueList;
   known: KnownCues;
   /** Takes another list over; what was there can be gone back to. */
-  change: (list: CueList) => void;
+  change: (next: Change) => void;
   undo: () => void;
   redo: () => void;
   canUndo: boolean;
@@ -161,9 +164,11 @@ export function useCueList(
     [keep],
   );
   const change = useCallback(
-    (next: CueList) => {
+    (wanted: Change) => {
       const now = newest.current;
-      if (!now || JSON.stringify(now) === JSON.stringify(next)) return;
+      if (!now) return;
+      const next = typeof wanted === "function" ? wanted(now) : wanted;
+      if (JSON.stringify(now) === JSON.stringify(next)) return;
       const { before } = steps.current;
       steps.current = { before: [...before.slice(-MOST_STEPS), now], after: [] };
       show(next);

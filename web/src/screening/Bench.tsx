@@ -184,7 +184,7 @@ function OpenBench(props: OpenProps) {
       const facts = await filmFacts(file);
       setOwn({ name: file.name, words: file.name, address: URL.createObjectURL(file) });
       if (!facts) {
-        change({ ...list, clip: { ...clip, name: file.name } });
+        change((now) => ({ ...now, clip: { ...now.clip, name: file.name } }));
         return;
       }
       const rate = nearestRate(
@@ -225,7 +225,7 @@ function OpenBench(props: OpenProps) {
           : []),
         ...read.notes,
       ]);
-      change({ ...list, markers: read.markers });
+      change((now) => ({ ...now, markers: read.markers }));
       setSide("Deal");
     });
   const drop = (files: FileList) => {
@@ -242,10 +242,10 @@ function OpenBench(props: OpenProps) {
     const coming = one.coming.kind === "cut" ? 0 : one.coming.frames;
     seek(one.scroll > 0 ? one.from + one.length / 2 : Math.min(endOf(one) - 1, one.from + coming));
   };
-  const setCue = (next: Cue) => change(withCue(list, next));
+  const setCue = (next: Cue) => change((now) => withCue(now, next));
   const remove = (gone: Cue) => {
     setChosen(undefined);
-    change({ ...list, cues: list.cues.filter((one) => one.id !== gone.id) });
+    change((now) => ({ ...now, cues: now.cues.filter((one) => one.id !== gone.id) }));
   };
   const markIn = () => {
     if (!cue) return;
@@ -442,7 +442,7 @@ function OpenBench(props: OpenProps) {
                   longest={120}
                   className="input input-xs min-w-0 flex-1"
                   onChange={(name) => {
-                    change({ ...list, name });
+                    change((now) => ({ ...now, name }));
                     void kept().then(() =>
                       queries.invalidateQueries({ queryKey: ["cue-lists", packageId] }),
                     );
@@ -456,7 +456,7 @@ function OpenBench(props: OpenProps) {
               film={film}
               onFilm={(wanted) => {
                 pause();
-                change({ ...list, clip: { ...clip, name: wanted.name } });
+                change((now) => ({ ...now, clip: { ...now.clip, name: wanted.name } }));
               }}
               onOwnFilm={(file) => void takeFilm(file)}
               onChange={change}

@@ -35,7 +35,7 @@ interface Props {
   film: Film | undefined;
   onFilm: (film: Film) => void;
   onOwnFilm: (file: File) => void;
-  onChange: (list: CueList) => void;
+  onChange: (next: (now: CueList) => CueList) => void;
   /** Numbers the pictures otherwise; all stays where it is in time. */
   onBase: (base: TimeBase) => void;
 }
@@ -46,7 +46,8 @@ export function ClipSentence(props: Props) {
   const rates = useRates();
   const { clip } = list;
   const { base } = clip;
-  const set = (change: Partial<typeof clip>) => onChange({ ...list, clip: { ...clip, ...change } });
+  const set = (change: Partial<typeof clip>) =>
+    onChange((now) => ({ ...now, clip: { ...now.clip, ...change } }));
   const size = sizeWords(clip.width, clip.height);
   const sizes = SIZES.map(([width, height]) => sizeWords(width, height));
   const bases = rates.flatMap(({ rate, label, drops }) => [
@@ -88,7 +89,7 @@ export function ClipSentence(props: Props) {
           kind="POINT"
           value={clip.start}
           base={base}
-          onChange={(start) => onChange(startingAt(list, start))}
+          onChange={(start) => onChange((now) => startingAt(now, start))}
         />{" "}
         for{" "}
         <TimeField
@@ -120,7 +121,7 @@ export function ClipSentence(props: Props) {
           most={100}
           digits={0}
           unit=" characters a second"
-          onChange={(readingSpeed) => onChange({ ...list, readingSpeed })}
+          onChange={(readingSpeed) => onChange((now) => ({ ...now, readingSpeed }))}
         />
         .
       </p>

@@ -95,6 +95,9 @@ class CueListTest {
     type("Length of the clip", "168 s");
     type("Name of the cue list", "Skippers at dusk");
     choose("Size of the clip", "1280 × 720");
+    // The length was still being read when the name was typed.
+    assertThat(labelled("Length of the clip")).hasValue("168 s");
+    assertThat(labelled("Name of the cue list")).hasValue("Skippers at dusk");
     choose("Clip", "Quay at dusk");
     tab("Deal");
     labelled("File of markers").setInputFiles(Browser.DEMO.resolve("cues/quay-at-dusk.otio"));
