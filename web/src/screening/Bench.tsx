@@ -124,6 +124,7 @@ function OpenBench(props: OpenProps) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const image = useRef<HTMLImageElement | null>(null);
   const video = useRef<HTMLVideoElement>(null);
+  const begun = useRef(false);
   const [loaded, setLoaded] = useState(0);
   const shelf = useMemo(
     () => new StillShelf(() => setLoaded((count) => count + 1), setProblem),
@@ -358,9 +359,13 @@ function OpenBench(props: OpenProps) {
           onLoadedData={(event) => {
             setUndecoded("");
             setFilmSeconds(event.currentTarget.duration);
-            // A moment within the first still, so that it is seen at once.
+            // Another film shows the moment that is looked at; the first one a moment within the
+            // first still, so that it is seen at once.
             const beginning = list.cues[0];
-            if (id === null) seek(Math.round(clip.start + clip.length / 3));
+            const looking = begun.current;
+            begun.current = true;
+            if (looking) seek(clock.getState().picture);
+            else if (id === null) seek(Math.round(clip.start + clip.length / 3));
             else if (beginning) choose(cue ?? beginning);
           }}
           onError={() => {
