@@ -8,6 +8,8 @@ import { PhotographsPage } from "../photographs/PhotographsPage";
 import { RosterPage } from "../roster/RosterPage";
 import { ProofPage } from "../proof/ProofPage";
 import { StartPage } from "../start/StartPage";
+import { BeforeAndAfterDialog } from "../house/BeforeAndAfter";
+import { HousePage } from "../house/HousePage";
 import { Said } from "../ui/Said";
 import { OverlayShell } from "./OverlayShell";
 
@@ -17,6 +19,7 @@ export function App() {
       <Routes>
         <Route path="/" element={<StartPage />} />
         <Route path="/packages/:packageId/new" element={<NewOverlayPage />} />
+        <Route path="/packages/:packageId/house" element={<HousePage />} />
         <Route path="/overlays/:overlayId/copy" element={<CopyPage />} />
         <Route path="/overlays/:overlayId" element={<OverlayShell />}>
           <Route index element={<Navigate to="compose" replace />} />
@@ -29,6 +32,7 @@ export function App() {
         </Route>
         <Route path="*" element={<Navigate to="/" replace />} />
       </Routes>
+      <BeforeAndAfterDialog />
       <Said />
     </>
   );

@@ -10,6 +10,7 @@ const KEYS: [string, [string, string][]][] = [
       ["Ctrl Z", "Undo"],
       ["Ctrl Shift Z", "Redo"],
       ["Y", "History and revisions"],
+      ["Alt H", "The house of the package"],
     ],
   ],
   [

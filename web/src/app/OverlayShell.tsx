@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
-import { History, Redo2, Undo2 } from "lucide-react";
+import { History, House, Redo2, Undo2 } from "lucide-react";
 import { useEffect, useState } from "react";
-import { NavLink, Outlet, useLocation, useNavigate, useParams } from "react-router";
+import { Link, NavLink, Outlet, useLocation, useNavigate, useParams } from "react-router";
 import { answer, api } from "../api/client";
 import { useOverlay } from "../document/overlayStore";
 import { SaveState } from "../document/SaveState";
@@ -28,6 +28,7 @@ export function OverlayShell() {
   const navigate = useNavigate();
   const overlay = useOverlay((state) => state.overlay);
   const openId = useOverlay((state) => state.id);
+  const packageId = useOverlay((state) => state.packageId);
   const instead = useUndoing((state) => state.instead);
   const undoOverlay = useOverlay((state) => state.undo);
   const redoOverlay = useOverlay((state) => state.redo);
@@ -57,6 +58,7 @@ export function OverlayShell() {
       ? { "Mod+z": undo, "Mod+Shift+Z": redo, "Mod+Shift+z": redo, "Mod+y": redo }
       : {}),
     y: () => showHistory(!history),
+    "Alt+h": () => void navigate(`/packages/${packageId}/house`, { state: { overlay: id } }),
     ...Object.fromEntries(
       STEPS.map(([path], i) => [`Alt+${i + 1}`, () => void navigate(`/overlays/${id}/${path}`)]),
     ),
@@ -124,6 +126,15 @@ export function OverlayShell() {
           >
             <History size={16} />
           </button>
+          <Link
+            to={`/packages/${packageId}/house`}
+            state={{ overlay: id }}
+            className="btn btn-ghost btn-sm btn-square"
+            aria-label="House"
+            title="The house: colours, fonts, marks (Alt H)"
+          >
+            <House size={16} />
+          </Link>
         </div>
         <div className="flex shrink-0 grow items-baseline justify-end gap-2">
           {ready && (

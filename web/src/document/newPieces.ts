@@ -87,6 +87,7 @@ export function newText(overlay: Overlay, words = "Your words", spot?: Spot): Te
         size: Math.round(72 * scale(overlay)),
         tracking: 0,
         ink: { kind: "shared" },
+        follows: "",
       },
     ],
     setting: {

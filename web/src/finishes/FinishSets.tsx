@@ -28,7 +28,7 @@ export function FinishSets({ piece, onLoose }: Props) {
   const keepAs = async (given: string) => {
     const set = { name: given, lines: linesOf(), finishes };
     const others = sets.filter((other) => other.name !== given);
-    await keep({ ...house, finishSets: [...others, set] });
+    if (!(await keep({ ...house, finishSets: [...others, set] }))) return;
     const followers = allPieces(useOverlay.getState().overlay?.stack ?? [])
       .filter((other) => other.look.follows === given || other.id === piece.id)
       .map((other) => other.id);
@@ -36,8 +36,7 @@ export function FinishSets({ piece, onLoose }: Props) {
     setName(null);
   };
   const forget = async (gone: string) => {
-    await keep({ ...house, finishSets: sets.filter((set) => set.name !== gone) });
-    onLoose();
+    if (await keep({ ...house, finishSets: sets.filter((set) => set.name !== gone) })) onLoose();
   };
   return (
     <>

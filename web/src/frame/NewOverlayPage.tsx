@@ -51,6 +51,8 @@ export function NewOverlayPage() {
             frame: { ...frame, ownMargin: house.ownMargin },
             stack: chosen?.overlay.stack ?? [],
             forTargets: chosen?.overlay.forTargets ?? [],
+            dress: chosen?.overlay.dress ?? "LIGHT",
+            kept: [],
           },
         }),
       );

@@ -1,4 +1,5 @@
 import type { Paint, PictureSummary } from "../api/client";
+import { joined, parts } from "../ui/colours";
 
 export const PAINTS: readonly (readonly [Paint["kind"], string])[] = [
   ["flat", "one colour"],
@@ -33,7 +34,7 @@ export function otherKind(
 ): Paint {
   if (kind === paint.kind) return paint;
   const colour = mainColour(paint) ?? "#124b5c";
-  const clear = `${colour.slice(0, 7)}00`;
+  const clear = joined({ ...parts(colour), alpha: 0 });
   const stops =
     "stops" in paint
       ? paint.stops

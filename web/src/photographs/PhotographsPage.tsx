@@ -166,7 +166,7 @@ function Photographs({ overlayId, packageId }: { overlayId: number; packageId: n
                   }
                   options={[
                     [0, "with light and dark exchanged"],
-                    ...(house.data?.finishSets ?? []).map(
+                    ...(house.data?.house.finishSets ?? []).map(
                       ({ name }) => [`set ${name}`, `with the finishes “${name}”`] as const,
                     ),
                     ...(overlays.data ?? [])

@@ -70,6 +70,9 @@ export function PackageShelf({ graphics, wanted, order, onRename, onDelete }: Pr
         <Link to={`/packages/${graphics.id}/new`} className="btn btn-primary btn-sm">
           <Plus size={15} aria-hidden /> New overlay
         </Link>
+        <Link to={`/packages/${graphics.id}/house`} className="btn btn-ghost btn-sm">
+          House
+        </Link>
         <a
           href={`/api/packages/${graphics.id}/bundle.zip`}
           download={`${graphics.name}.zip`}

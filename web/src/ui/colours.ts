@@ -9,19 +9,30 @@ export interface Parts {
   solid: string;
   /** 0–1 */
   alpha: number;
+  /** The colour of the house that it follows; empty for one that follows none. */
+  name: string;
 }
 
-/** "#rrggbb" or "#rrggbbaa" taken apart. */
+/** "#rrggbb" or "#rrggbbaa", each also with the name of a house's colour behind, taken apart. */
 export function parts(colour: string): Parts {
+  const space = colour.indexOf(" ");
+  const hex = space < 0 ? colour : colour.slice(0, space);
   return {
-    solid: colour.slice(0, 7),
-    alpha: colour.length === 9 ? parseInt(colour.slice(7), 16) / 255 : 1,
+    solid: hex.slice(0, 7),
+    alpha: hex.length === 9 ? parseInt(hex.slice(7), 16) / 255 : 1,
+    name: space < 0 ? "" : colour.slice(space + 1),
   };
 }
 
-export function joined({ solid, alpha }: Parts): string {
+export function joined({ solid, alpha, name }: Parts): string {
   const whole = Math.round(alpha * 255);
-  return whole === 255 ? solid : solid + whole.toString(16).padStart(2, "0");
+  const hex = whole === 255 ? solid : solid + whole.toString(16).padStart(2, "0");
+  return name === "" ? hex : `${hex} ${name}`;
+}
+
+/** A colour as style sheets write it. */
+export function css(colour: string): string {
+  return joined({ ...parts(colour), name: "" });
 }
 
 /**
@@ -42,7 +53,7 @@ export function readColour(typed: string, form: Form = "hex"): Parts | null {
     g: Math.min(1, Math.max(0, rgb.g)),
     b: Math.min(1, Math.max(0, rgb.b)),
   };
-  return { solid: formatHex(limited), alpha: rgb.alpha ?? 1 };
+  return { solid: formatHex(limited), alpha: rgb.alpha ?? 1, name: "" };
 }
 
 export type Form = "hex" | "rgb" | "hsl" | "oklch";

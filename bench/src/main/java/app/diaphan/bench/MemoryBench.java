@@ -226,7 +226,7 @@ final class MemoryBench {
         "picture":"%s","page":1,"cutOut":{"kind":"none"},"tint":{"kind":"own"},
         "crop":{"left":0,"top":0,"right":0,"bottom":0},"fit":"CONTAIN","width":1280,"height":960,
         "look":{"faceOpacity":1,"overallOpacity":1,"finishes":[],"follows":"","punch":"NONE"},"slots":[]}],
-        "forTargets":[]}"""
+        "forTargets":[],"dress":"LIGHT","kept":[]}"""
         .formatted(name, picture);
   }
 

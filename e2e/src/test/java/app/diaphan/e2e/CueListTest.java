@@ -363,7 +363,7 @@ class CueListTest {
         "paint":{"kind":"flat","colour":"#f0a93f"},
         "look":{"faceOpacity":1,"overallOpacity":1,"finishes":[],"follows":"","punch":"NONE"},
         "slots":[]}],
-       "forTargets":[]}
+       "forTargets":[],"dress":"LIGHT","kept":[]}
       """;
 
   private static final List<String> MOVES =

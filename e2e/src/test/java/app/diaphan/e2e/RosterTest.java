@@ -89,7 +89,7 @@ class RosterTest {
          "place":{"hook":{"kind":"frame","area":"TITLE_SAFE"},"point":"BOTTOM_LEFT",
                   "own":"BOTTOM_LEFT","right":120,"down":%3$d,"turn":0,"mirrored":false},
          "runs":[{"words":"%2$s","family":"Work Sans","weight":600,"size":40,"tracking":0,
-                  "ink":{"kind":"shared"}}],
+                  "ink":{"kind":"shared"},"follows":""}],
          "setting":{"sizedBy":"FONT_SIZE","leading":1.2,"wordSpacing":0,"capitals":"AS_TYPED",
                     "alignment":"LEFT","hanging":false},
          "box":{"kind":"free"},"paint":{"kind":"flat","colour":"#ffffff"},
@@ -129,7 +129,7 @@ class RosterTest {
           {"kind":"plate","id":"bar","name":"Bar","shown":true,"locked":false,%s,
            "shape":{"kind":"rectangle"},"width":12,"height":80,
            "backing":{"pieces":[],"left":0,"top":0,"right":0,"bottom":0},
-           "paint":{"kind":"flat","colour":"#124b5c"},%s}],"forTargets":[]}"""
+           "paint":{"kind":"flat","colour":"#124b5c"},%s}],"forTargets":[],"dress":"LIGHT","kept":[]}"""
             .formatted(
                 text("name", "{name}", -40),
                 text("boat", "{boat}", 0),
@@ -211,7 +211,7 @@ class RosterTest {
           "safeAreas":{"name":"Own","actionX":4,"actionY":4,"titleX":6,"titleY":6},
           "ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0},
           "dotsPerInch":72,"videoHeight":90},
-         "stack":[%s],"forTargets":[]}"""
+         "stack":[%s],"forTargets":[],"dress":"LIGHT","kept":[]}"""
             .formatted(text("words", "{words}", 0)));
     browser.open("/overlays/1/compose");
     step("5 Roster");

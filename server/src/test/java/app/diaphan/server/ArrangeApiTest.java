@@ -122,21 +122,24 @@ class ArrangeApiTest {
   @Test
   void theHouseStyleIsKeptAndGoesOutWithTheBundle() {
     String path = "/api/packages/" + packageId + "/house";
-    assertEquals(0, SERVER.get(path).body().path("colours").size());
+    assertEquals(0, SERVER.get(path).body().path("house").path("colours").size());
     String house =
-        """
-        {"colours":[{"name":"Lamp","colour":"#f0a93f"}],
-         "ownMargin":{"unit":"UNITS","left":40,"top":20,"right":40,"bottom":60},
-         "finishSets":[]}""";
-    assertEquals(200, SERVER.put(path, house).status());
+        TestHouses.of(
+            TestHouses.colour("Lamp", "#f0a93f"),
+            "{\"unit\":\"UNITS\",\"left\":40,\"top\":20,\"right\":40,\"bottom\":60}",
+            "");
+    assertEquals(200, TestHouses.keep(SERVER, packageId, house).status());
     SERVER.restart();
-    assertEquals("Lamp", SERVER.get(path).body().path("colours").get(0).path("name").asString());
+    JsonNode kept = SERVER.get(path).body().path("house");
+    assertEquals("Lamp", kept.path("colours").get(0).path("name").asString());
     byte[] bundle = SERVER.get("/api/packages/" + packageId + "/bundle.zip").raw().body();
     Answer in = SERVER.upload("/api/packages/bundle", "again.zip", bundle);
     JsonNode again = SERVER.get("/api/packages/" + in.body().path("id").asLong() + "/house").body();
-    assertEquals(60, again.path("ownMargin").path("bottom").asDouble());
-    assertEquals(422, SERVER.put(path, house.replace("\"Lamp\"", "\" \"")).status());
-    assertEquals(422, SERVER.put(path, house.replace("#f0a93f", "amber")).status());
+    assertEquals(60, again.path("house").path("ownMargin").path("bottom").asDouble());
+    assertEquals(
+        422, TestHouses.keep(SERVER, packageId, house.replace("\"Lamp\"", "\" \"")).status());
+    assertEquals(
+        422, TestHouses.keep(SERVER, packageId, house.replace("#f0a93f", "amber")).status());
   }
 
   @Test
@@ -315,7 +318,14 @@ class ArrangeApiTest {
     assertEquals(1, group.path("look").path("faceOpacity").asDouble());
     assertEquals("AS_ONE", group.path("finishing").asString());
     assertEquals(0.2, group.path("stack").get(0).path("look").path("faceOpacity").asDouble());
-    assertEquals(0, SERVER.get("/api/packages/" + id + "/house").body().path("finishSets").size());
+    assertEquals(
+        0,
+        SERVER
+            .get("/api/packages/" + id + "/house")
+            .body()
+            .path("house")
+            .path("finishSets")
+            .size());
   }
 
   @Test

@@ -60,11 +60,7 @@ class BeginningTest {
   @Test
   void startersTakeThePackagesColours() {
     long id = SERVER.post("/api/packages", "{\"name\":\"Saltlight\"}").body().path("id").asLong();
-    SERVER.put(
-        "/api/packages/" + id + "/house",
-        """
-        {"colours":[{"name":"Buoy","colour":"#ff5a36"}],"finishSets":[],
-         "ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0}}""");
+    TestHouses.keep(SERVER, id, TestHouses.ofColours(TestHouses.colour("Buoy", "#ff5a36")));
     assertTrue(starters(id).toString().contains("#ff5a36"));
     assertTrue(!starters(0).toString().contains("#ff5a36"));
     assertEquals(404, SERVER.post("/api/starters", UPRIGHT.formatted(999_999)).status());

@@ -47,11 +47,12 @@ class BundleTest {
   private static final Path DEMO = Path.of("../demo/lantern-reach-regatta");
   private static final String CONTENTS =
       """
-      {"format":"diaphan-package","version":13,"name":"Tern Holm",
-       "house":{"colours":[],"ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0},
-                "finishSets":[]},
+      {"format":"diaphan-package","version":14,"name":"Tern Holm",
+       "house":{"name":"Tern Holm","colours":[],"fonts":[],"marks":[],"textures":[],
+                "ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0},
+                "finishSets":[],"targets":[]},
        "targets":[%s],"checksLeftOut":["HIDDEN"],
-       "overlays":["a.json"],"starters":[],"rosters":[],"cueLists":[],"clips":[]}"""
+       "overlays":["a.json"],"starters":[],"rosters":[],"cueLists":[],"following":{},"clips":[]}"""
           .formatted(TestOverlays.target("Air", 320, 180, "PNG", "EIGHT", "{overlay}"));
 
   @Test
@@ -249,8 +250,8 @@ class BundleTest {
     refused(
         "glow", CONTENTS.replace("\"clips\"", "\"glow\":1,\"clips\""), "overlays/a.json", overlay);
     refused(
-        "version 14",
-        CONTENTS.replace("\"version\":13,", "\"version\":14,"),
+        "version 15",
+        CONTENTS.replace("\"version\":14,", "\"version\":15,"),
         "overlays/a.json",
         overlay);
     refused("../up.json", CONTENTS, "../up.json", overlay);

@@ -30,12 +30,13 @@ class FinishApiTest {
   }
 
   private static String set(String name, String colour) {
-    return """
-        {"colours":[],"ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0},
-         "finishSets":[{"name":"%s","lines":180,"finishes":[
+    return TestHouses.ofSets(
+        """
+        {"name":"%s","lines":180,"finishes":[
           {"kind":"halo","on":true,"reach":10,"firmness":1,"colour":"%s","opacity":1,
-           "underFace":"AUTOMATIC"}]}]}"""
-        .formatted(name, colour);
+           "underFace":"AUTOMATIC"}]}"""
+            .formatted(name, colour)
+            .strip());
   }
 
   private JsonNode finishesOf(long overlay, int piece) {
@@ -86,8 +87,7 @@ class FinishApiTest {
   @Test
   void whatFollowsASetChangesWithItOnEveryOverlayAndFrame() throws IOException {
     for (int lines : List.of(180, 360)) {
-      String house = "/api/packages/" + packageId + "/house";
-      assertEquals(200, SERVER.put(house, set("Edge", "#ff0000")).status());
+      assertEquals(200, TestHouses.keep(SERVER, packageId, set("Edge", "#ff0000")).status());
       ObjectNode overlay =
           (ObjectNode)
               RunningServer.JSON.readTree(TestOverlays.lowerThird("a", lines * 16 / 9, lines));
@@ -102,15 +102,15 @@ class FinishApiTest {
       assertEquals(lines / 18.0, finishesOf(id, 1).get(0).path("reach").asDouble());
       assertEquals(0, finishesOf(id, 0).size(), "what does not follow stays");
       BufferedImage red = picture(id);
-      SERVER.put(house, set("Edge", "#0000ff"));
+      TestHouses.keep(SERVER, packageId, set("Edge", "#0000ff"));
       assertEquals("#0000ff", finishesOf(id, 1).get(0).path("colour").asString());
       BufferedImage blue = picture(id);
       int beside = red.getHeight() - 12;
       assertEquals(0xffff0000, red.getRGB(12, beside));
       assertEquals(0xff0000ff, blue.getRGB(12, beside));
-      // Without the set the finishes are those that were saved last.
-      SERVER.put(house, set("Another", "#00ff00"));
-      assertEquals("shadow", finishesOf(id, 1).get(0).path("kind").asString());
+      // Without the set the finishes are those that it had last.
+      TestHouses.keep(SERVER, packageId, set("Another", "#00ff00"));
+      assertEquals("#0000ff", finishesOf(id, 1).get(0).path("colour").asString());
     }
   }
 
@@ -137,7 +137,7 @@ class FinishApiTest {
         set("Edge", "#ff0000")
             .replaceFirst(
                 "\\[\\{\"name\"", "[{\"name\":\"Edge\",\"lines\":180,\"finishes\":[]},{\"name\"");
-    Answer answer = SERVER.put("/api/packages/" + packageId + "/house", twice);
+    Answer answer = TestHouses.keep(SERVER, packageId, twice);
     assertTrue(
         answer.body().path("detail").asString().contains("same name"),
         () -> answer.body().toString());

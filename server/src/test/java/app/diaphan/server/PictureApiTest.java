@@ -117,7 +117,7 @@ class PictureApiTest {
          "picture":"%s","page":1,"cutOut":{"kind":"none"},"tint":{"kind":"own"},
          "crop":{"left":0,"top":0,"right":0,"bottom":0},"fit":"CONTAIN","width":160,"height":80,
          "look":{"faceOpacity":1,"overallOpacity":1,"finishes":[],"follows":"","punch":"NONE"},"slots":[]}],
-         "forTargets":[]}"""
+         "forTargets":[],"dress":"LIGHT","kept":[]}"""
         .formatted(TestOverlays.frame(320, 180), picture);
   }
 
@@ -144,13 +144,7 @@ class PictureApiTest {
          {"kind":"outline","on":true,"width":9,"side":"OUTSIDE","corners":"ROUND","opacity":1,
           "paint":{"kind":"texture","picture":"rope.png","width":20,"turn":0,"right":0,"down":0},
           "underFace":"AUTOMATIC"}]}""";
-    Answer kept =
-        SERVER.put(
-            "/api/packages/" + packageId + "/house",
-            """
-            {"colours":[],"finishSets":[%s],
-             "ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0}}"""
-                .formatted(set));
+    Answer kept = TestHouses.keep(SERVER, packageId, TestHouses.ofSets(set));
     assertEquals(200, kept.status(), kept::detail);
     Answer refused = SERVER.delete("/api/pictures/" + id);
     assertEquals(422, refused.status());

@@ -57,7 +57,7 @@ class ShippedTest {
             "paint":{"kind":"pattern","pattern":"DOTS","width":12,"turn":0,"right":0,"down":0,
                      "ink":"#ffffff","ground":"#12495a"},
             "look":{"faceOpacity":1,"overallOpacity":1,"finishes":[],"follows":"","punch":"NONE"},
-            "slots":[]}],"forTargets":[]}"""
+            "slots":[]}],"forTargets":[],"dress":"LIGHT","kept":[]}"""
               .formatted(
                   ornament.path("name").asString(),
                   TestOverlays.frame(320, 180),

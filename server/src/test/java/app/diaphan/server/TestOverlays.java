@@ -30,7 +30,7 @@ public final class TestOverlays {
   }
 
   public static String empty(Object width, Object height) {
-    return "{\"name\":\"Blank\",\"frame\":%s,\"stack\":[],\"forTargets\":[]}"
+    return "{\"name\":\"Blank\",\"frame\":%s,\"stack\":[],\"forTargets\":[],\"dress\":\"LIGHT\",\"kept\":[]}"
         .formatted(frame(width, height));
   }
 
@@ -46,7 +46,7 @@ public final class TestOverlays {
           "place":{"hook":{"kind":"frame","area":"TITLE_SAFE"},"point":"BOTTOM_LEFT",
                    "own":"BOTTOM_LEFT","right":10,"down":-8,"turn":0,"mirrored":false},
           "runs":[{"words":%s,"family":"Work Sans","weight":600,"size":24,"tracking":0,
-                   "ink":{"kind":"shared"}}],
+                   "ink":{"kind":"shared"},"follows":""}],
           "setting":{"sizedBy":"FONT_SIZE","leading":1.2,"wordSpacing":0,"capitals":"AS_TYPED",
                      "alignment":"LEFT","hanging":false},
           "box":{"kind":"free"},
@@ -63,7 +63,7 @@ public final class TestOverlays {
           "look":{"faceOpacity":1,"overallOpacity":1,"finishes":[
             {"kind":"shadow","on":true,"angle":90,"distance":2,"reach":8,"firmness":0.1,
              "colour":"#000000","opacity":0.5,"underFace":"AUTOMATIC"}],
-           "follows":"","punch":"NONE"},"slots":[]}],"forTargets":[]}"""
+           "follows":"","punch":"NONE"},"slots":[]}],"forTargets":[],"dress":"LIGHT","kept":[]}"""
         .formatted(frame(width, height), RunningServer.JSON.writeValueAsString(words));
   }
 

@@ -12,6 +12,7 @@ import app.diaphan.core.render.PlacedPiece;
 import app.diaphan.core.render.Rendering;
 import java.awt.geom.AffineTransform;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -33,12 +34,36 @@ final class LegibilityCheck implements Check {
   }
 
   private static Optional<Found> check(Proofed proofed, PlacedPiece placed) {
-    if (!(placed.content() instanceof Content.Lettered letters)
-        || placed.piece().look().punch() != Punch.NONE
-        || proofed.solidity(placed) < FAINT) {
+    if (placed.piece().look().punch() != Punch.NONE || proofed.solidity(placed) < FAINT) {
       return Optional.empty();
     }
-    Rendering rendering = proofed.rendering();
+    return worst(proofed.rendering(), placed, proofed.stills())
+        .filter(worst -> worst.ratio() < LEAST)
+        .map(
+            worst ->
+                new Found(
+                    CheckKind.LEGIBILITY,
+                    true,
+                    placed.piece().id(),
+                    Sentence.of(
+                        "\"%s\" stands out by %.1f : 1 over %s; %.0f : 1 is needed to read it.",
+                        placed.piece().name(), worst.ratio(), worst.over(), LEAST),
+                    "Give it a halo or a shadow, a plate behind it, or another colour."));
+  }
+
+  /**
+   * How little words stand out at worst.
+   *
+   * @param ratio by WCAG 2.2, 1–21
+   * @param over the name of the still
+   */
+  record Worst(double ratio, String over) {}
+
+  /** Nothing for what has no letters, or none on the frame. */
+  static Optional<Worst> worst(Rendering rendering, PlacedPiece placed, List<Still> stills) {
+    if (!(placed.content() instanceof Content.Lettered letters)) {
+      return Optional.empty();
+    }
     Canvas canvas = rendering.canvas();
     Plane coverage =
         Coverage.of(
@@ -51,26 +76,9 @@ final class LegibilityCheck implements Check {
         coverage.bounds().grown(EdgeContrast.BESIDE, EdgeContrast.BESIDE).within(canvas.bounds());
     float[] pixels = new float[4 * canvas.width() * bounds.height()];
     rendering.rows(bounds.top(), bounds.bottom(), pixels);
-    double worst = Double.POSITIVE_INFINITY;
-    String over = "";
-    for (Still still : proofed.stills()) {
-      double contrast = contrast(edges, pixels, bounds.top(), canvas, still);
-      if (contrast < worst) {
-        worst = contrast;
-        over = still.name();
-      }
-    }
-    return worst >= LEAST
-        ? Optional.empty()
-        : Optional.of(
-            new Found(
-                CheckKind.LEGIBILITY,
-                true,
-                placed.piece().id(),
-                Sentence.of(
-                    "\"%s\" stands out by %.1f : 1 over %s; %.0f : 1 is needed to read it.",
-                    placed.piece().name(), worst, over, LEAST),
-                "Give it a halo or a shadow, a plate behind it, or another colour."));
+    return stills.stream()
+        .map(still -> new Worst(contrast(edges, pixels, bounds.top(), canvas, still), still.name()))
+        .min(Comparator.comparingDouble(Worst::ratio));
   }
 
   private static double contrast(

@@ -4,6 +4,8 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Names;
 import app.diaphan.core.Require;
 import app.diaphan.core.frame.Frame;
+import app.diaphan.core.overlay.dress.Dress;
+import app.diaphan.core.overlay.dress.Kept;
 import app.diaphan.core.overlay.retarget.ForTarget;
 import java.util.List;
 import java.util.Set;
@@ -14,8 +16,16 @@ import java.util.stream.Collectors;
  *
  * @param stack the pieces from front to back
  * @param forTargets what is different at targets of the package; only where something is
+ * @param dress which values of the house's colours it wears
+ * @param kept what of the house stays as it was on this overlay
  */
-public record Overlay(String name, Frame frame, List<Piece> stack, List<ForTarget> forTargets) {
+public record Overlay(
+    String name,
+    Frame frame,
+    List<Piece> stack,
+    List<ForTarget> forTargets,
+    Dress dress,
+    List<Kept> kept) {
   /** Characters. */
   static final int LONGEST_NAME = 120;
 
@@ -32,18 +42,36 @@ public record Overlay(String name, Frame frame, List<Piece> stack, List<ForTarge
     Set<String> ids = Pieces.all(stack).map(Piece::id).collect(Collectors.toSet());
     forTargets =
         forTargets.stream().map(there -> there.keeping(ids)).filter(ForTarget::says).toList();
+    Require.present(dress, "Which dress of the house the overlay wears");
+    kept = Kept.checked(kept);
   }
 
-  /** An overlay that is the same at every target. */
+  /** An overlay that is the same at every target, and follows whatever it follows. */
   public Overlay(String name, Frame frame, List<Piece> stack) {
-    this(name, frame, stack, List.of());
+    this(name, frame, stack, List.of(), Dress.LIGHT, List.of());
+  }
+
+  public Overlay withName(String other) {
+    return new Overlay(other, frame, stack, forTargets, dress, kept);
+  }
+
+  public Overlay withFrame(Frame other) {
+    return new Overlay(name, other, stack, forTargets, dress, kept);
   }
 
   public Overlay withStack(List<Piece> other) {
-    return new Overlay(name, frame, other, forTargets);
+    return new Overlay(name, frame, other, forTargets, dress, kept);
   }
 
   public Overlay withForTargets(List<ForTarget> other) {
-    return new Overlay(name, frame, stack, other);
+    return new Overlay(name, frame, stack, other, dress, kept);
+  }
+
+  public Overlay withDress(Dress other) {
+    return new Overlay(name, frame, stack, forTargets, other, kept);
+  }
+
+  public Overlay withKept(List<Kept> other) {
+    return new Overlay(name, frame, stack, forTargets, dress, other);
   }
 }

@@ -25,14 +25,8 @@ public final class OverlayCopy {
     Overlay copy =
         switch (lengths) {
           case FOLLOW_FRAME -> Reframed.of(overlay, frame);
-          case STAY ->
-              new Overlay(
-                  overlay.name(),
-                  frame.withMarginOf(overlay.frame()),
-                  overlay.stack(),
-                  overlay.forTargets());
+          case STAY -> overlay.withFrame(frame.withMarginOf(overlay.frame()));
         };
-    return new Overlay(
-        CopyName.of(overlay.name(), taken), copy.frame(), copy.stack(), copy.forTargets());
+    return copy.withName(CopyName.of(overlay.name(), taken));
   }
 }

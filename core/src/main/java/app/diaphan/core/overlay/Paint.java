@@ -5,6 +5,7 @@ import app.diaphan.core.Require;
 import app.diaphan.core.colour.Colour;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /**
  * What a face is filled with. Places are shares of the piece's box, so that paint grows with it.
@@ -155,6 +156,29 @@ public sealed interface Paint {
     };
   }
 
+  /** The same with other colours for all that it has. */
+  default Paint recoloured(UnaryOperator<Colour> other) {
+    return switch (this) {
+      case Flat(Colour colour) -> new Flat(other.apply(colour));
+      case Linear(double angle, double start, double end, List<Stop> stops) ->
+          new Linear(angle, start, end, Stop.recoloured(stops, other));
+      case Radial(double x, double y, double radius, boolean stretched, List<Stop> stops) ->
+          new Radial(x, y, radius, stretched, Stop.recoloured(stops, other));
+      case Conic(double x, double y, double angle, List<Stop> stops) ->
+          new Conic(x, y, angle, Stop.recoloured(stops, other));
+      case Patterned(
+              Pattern pattern,
+              double width,
+              double turn,
+              double right,
+              double down,
+              Colour ink,
+              Colour ground) ->
+          new Patterned(pattern, width, turn, right, down, other.apply(ink), other.apply(ground));
+      case Texture _, Pictured _ -> this;
+    };
+  }
+
   /** The same with all lengths so many times as long; what is a share of the box stays. */
   default Paint scaled(double by) {
     return switch (this) {
@@ -196,6 +220,13 @@ public sealed interface Paint {
     public Stop {
       Require.between(0, 1, position, "The position of a gradient's stop");
       Require.present(colour, "The colour of a gradient's stop");
+    }
+
+    /** The same stops with other colours. */
+    public static List<Stop> recoloured(List<Stop> stops, UnaryOperator<Colour> other) {
+      return stops.stream()
+          .map(stop -> new Stop(stop.position(), other.apply(stop.colour())))
+          .toList();
     }
   }
 

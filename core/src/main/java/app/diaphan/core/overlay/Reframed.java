@@ -17,11 +17,11 @@ public final class Reframed {
 
   public static Overlay of(Overlay overlay, Frame frame) {
     Reframed reframed = new Reframed(frame.shortSide() / overlay.frame().shortSide());
-    return new Overlay(
-        overlay.name(),
-        frame.withMarginOf(overlay.frame()),
-        overlay.stack().stream().map(reframed::piece).toList(),
-        overlay.forTargets().stream().map(there -> there.scaled(reframed.scale)).toList());
+    return overlay
+        .withFrame(frame.withMarginOf(overlay.frame()))
+        .withStack(overlay.stack().stream().map(reframed::piece).toList())
+        .withForTargets(
+            overlay.forTargets().stream().map(there -> there.scaled(reframed.scale)).toList());
   }
 
   /** One piece with all its lengths and its offset so many times as long. */

@@ -11,8 +11,17 @@ import app.diaphan.core.colour.Colour;
  * @param size in display units; of the font or of its capitals, as the text's setting says
  * @param tracking space added between letters, in thousandths of the font size
  * @param ink what its letters are filled with
+ * @param follows the name of the house's font that the family is that of; empty for a family of the
+ *     run's own
  */
-public record Run(String words, String family, int weight, double size, double tracking, Ink ink) {
+public record Run(
+    String words,
+    String family,
+    int weight,
+    double size,
+    double tracking,
+    Ink ink,
+    String follows) {
 
   public Run {
     Require.present(words, "The words of a run");
@@ -21,18 +30,28 @@ public record Run(String words, String family, int weight, double size, double t
     Require.between(1, 8000, size, "The size of the words");
     Require.between(-500, 5000, tracking, "The tracking (thousandths)");
     Require.present(ink, "The ink of a run");
+    Require.present(follows, "The font of the house that is followed");
   }
 
   public static Run of(String words, String family, int weight, double size) {
-    return new Run(words, family, weight, size, 0, new Ink.Shared());
+    return new Run(words, family, weight, size, 0, new Ink.Shared(), "");
   }
 
   public Run withWords(String other) {
-    return new Run(other, family, weight, size, tracking, ink);
+    return new Run(other, family, weight, size, tracking, ink, follows);
   }
 
   public Run withSize(double other) {
-    return new Run(words, family, weight, other, tracking, ink);
+    return new Run(words, family, weight, other, tracking, ink, follows);
+  }
+
+  public Run withInk(Ink other) {
+    return new Run(words, family, weight, size, tracking, other, follows);
+  }
+
+  /** In the family that a font of the house has. */
+  public Run inFont(String font, String itsFamily) {
+    return new Run(words, itsFamily, weight, size, tracking, ink, font);
   }
 
   /** What the letters of a run are filled with. */

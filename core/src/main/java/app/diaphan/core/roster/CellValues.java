@@ -3,7 +3,9 @@ package app.diaphan.core.roster;
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.colour.Colour;
 import app.diaphan.core.house.FinishSet;
-import app.diaphan.core.house.HouseStyle;
+import app.diaphan.core.house.House;
+import app.diaphan.core.house.HouseColour;
+import app.diaphan.core.overlay.dress.Dress;
 import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
@@ -16,14 +18,17 @@ final class CellValues {
   private static final Set<String> NO = Set.of("no", "n", "false", "0", "-", "off", "");
 
   private final Collection<String> pictures;
-  private final HouseStyle house;
+  private final House house;
+  private final Dress dress;
 
   /**
    * @param pictures the names of the package's pictures
+   * @param house as the overlay sees it that is filled
    */
-  CellValues(Collection<String> pictures, HouseStyle house) {
+  CellValues(Collection<String> pictures, House house, Dress dress) {
     this.pictures = List.copyOf(pictures);
     this.house = house;
+    this.dress = dress;
   }
 
   /**
@@ -65,10 +70,11 @@ final class CellValues {
 
   /** A colour as #rrggbb, with or without its sign, or by its name in the house. */
   Meaning<Colour> colour(String cell) {
-    List<String> names = house.colours().stream().map(HouseStyle.NamedColour::name).toList();
+    List<String> names = house.colours().stream().map(HouseColour::name).toList();
     Optional<String> named = NearName.same(cell, names);
     if (named.isPresent()) {
-      return Meaning.of(house.colours().get(names.indexOf(named.get())).colour());
+      HouseColour colour = house.colours().get(names.indexOf(named.get()));
+      return Meaning.of(colour.in(dress).following(colour.name()));
     }
     String hex = cell.startsWith("#") ? cell.substring(1) : cell;
     if (hex.matches("[0-9a-fA-F]{3}")) {

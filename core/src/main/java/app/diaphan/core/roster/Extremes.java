@@ -47,7 +47,7 @@ public final class Extremes {
    */
   public static List<Extreme> of(
       Overlay overlay, Filling filling, List<Row> rows, ToDoubleFunction<TextPiece> width) {
-    Extremes extremes = new Extremes(filling.columns(), filling.values(), rows, width);
+    Extremes extremes = new Extremes(filling.columns(), filling.values(overlay), rows, width);
     Pieces.all(overlay.stack())
         .filter(TextPiece.class::isInstance)
         .map(TextPiece.class::cast)

@@ -1,7 +1,7 @@
 package app.diaphan.core.roster;
 
 import app.diaphan.core.InvalidInput;
-import app.diaphan.core.house.HouseStyle;
+import app.diaphan.core.house.House;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.PicturePiece;
@@ -28,22 +28,25 @@ import java.util.function.Function;
  */
 public final class Filling {
   private final Columns columns;
-  private final CellValues values;
+  private final List<String> pictures;
+  private final House house;
 
   /**
    * @param pictures the names of the package's pictures
    */
-  public Filling(Columns columns, Collection<String> pictures, HouseStyle house) {
+  public Filling(Columns columns, Collection<String> pictures, House house) {
     this.columns = columns;
-    values = new CellValues(pictures, house);
+    this.pictures = List.copyOf(pictures);
+    this.house = house;
   }
 
   public Columns columns() {
     return columns;
   }
 
-  CellValues values() {
-    return values;
+  /** What cells mean on an overlay. */
+  CellValues values(Overlay overlay) {
+    return new CellValues(pictures, house.seenBy(overlay), overlay.dress());
   }
 
   /** The overlay as it is shown without a row: what is left open is as it is designed. */
@@ -108,6 +111,7 @@ public final class Filling {
     private final Overlay overlay;
     private final Row row;
     private final String typed;
+    private final CellValues values;
 
     /** Of a column as it is asked for, and its cell. */
     private final BinaryOperator<String> wordsOfCell;
@@ -117,6 +121,7 @@ public final class Filling {
     One(Overlay overlay, Row row, String typed, BinaryOperator<String> wordsOfCell) {
       this.wordsOfCell = wordsOfCell;
       this.overlay = overlay;
+      values = values(overlay);
       this.row = row;
       this.typed = typed;
     }

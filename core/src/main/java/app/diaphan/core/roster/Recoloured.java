@@ -127,8 +127,6 @@ final class Recoloured {
   }
 
   private static Colour asThin(Colour was, Colour colour) {
-    return colour.alpha() < 255
-        ? colour
-        : new Colour(colour.red(), colour.green(), colour.blue(), was.alpha());
+    return colour.alpha() < 255 ? colour : colour.withAlpha(was.alpha());
   }
 }

@@ -67,7 +67,8 @@ final class Draft {
             weight,
             Math.max(1, fitted),
             0,
-            new Run.Ink.Shared());
+            new Run.Ink.Shared(),
+            "");
     return new TextPiece(
         idOf(name),
         name,
@@ -106,7 +107,14 @@ final class Draft {
     Run run = text.runs().getFirst();
     return text.withRuns(
         List.of(
-            new Run(run.words(), run.family(), run.weight(), run.size(), thousandths, run.ink())));
+            new Run(
+                run.words(),
+                run.family(),
+                run.weight(),
+                run.size(),
+                thousandths,
+                run.ink(),
+                run.follows())));
   }
 
   PlatePiece plate(
@@ -181,7 +189,7 @@ final class Draft {
   }
 
   static Colour thinned(Colour colour, double share) {
-    return new Colour(colour.red(), colour.green(), colour.blue(), (int) Math.rint(255 * share));
+    return colour.withAlpha((int) Math.rint(255 * share));
   }
 
   private static String idOf(String name) {

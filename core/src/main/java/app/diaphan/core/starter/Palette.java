@@ -1,7 +1,8 @@
 package app.diaphan.core.starter;
 
 import app.diaphan.core.colour.Colour;
-import app.diaphan.core.house.HouseStyle;
+import app.diaphan.core.house.House;
+import app.diaphan.core.house.HouseColour;
 import java.util.Comparator;
 import java.util.List;
 
@@ -21,8 +22,8 @@ record Palette(Colour ground, Colour accent) {
   private static final int COLOURFUL = 70;
 
   /** The package's darkest colour and its strongest, where it has such. */
-  static Palette of(HouseStyle house) {
-    List<Colour> colours = house.colours().stream().map(HouseStyle.NamedColour::colour).toList();
+  static Palette of(House house) {
+    List<Colour> colours = house.colours().stream().map(Palette::followed).toList();
     Colour ground =
         colours.stream()
             .min(Comparator.comparingDouble(Palette::light))
@@ -35,6 +36,11 @@ record Palette(Colour ground, Colour accent) {
             .filter(colour -> strength(colour) >= COLOURFUL)
             .orElse(OWN.accent);
     return new Palette(ground, accent);
+  }
+
+  /** What is drawn in it follows the house. */
+  private static Colour followed(HouseColour colour) {
+    return colour.light().following(colour.name());
   }
 
   private static double light(Colour colour) {

@@ -3,7 +3,7 @@ package app.diaphan.core.starter;
 import app.diaphan.core.colour.Colour;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
-import app.diaphan.core.house.HouseStyle;
+import app.diaphan.core.house.House;
 import app.diaphan.core.overlay.Hook;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
@@ -39,7 +39,7 @@ public final class StarterShelf {
   }
 
   /** In a house's colours and a package's families. */
-  public static List<Starter> of(Frame frame, HouseStyle house, Lettering lettering) {
+  public static List<Starter> of(Frame frame, House house, Lettering lettering) {
     StarterShelf shelf = new StarterShelf(frame, Palette.of(house), lettering);
     return List.of(
         shelf.lowerThirdOnAPlate(),

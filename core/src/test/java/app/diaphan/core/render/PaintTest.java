@@ -181,7 +181,7 @@ class PaintTest {
                 text.withRuns(
                     List.of(
                         Run.of("I", "Work Sans", 900, 50),
-                        new Run("I", "Work Sans", 900, 50, 0, red)))));
+                        new Run("I", "Work Sans", 900, 50, 0, red, "")))));
     double[] sums = new double[3];
     for (int i = 0; i < pixels.length; i += 4) {
       sums[0] += pixels[i];

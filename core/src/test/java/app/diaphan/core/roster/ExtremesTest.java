@@ -6,7 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import app.diaphan.core.Samples;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
-import app.diaphan.core.house.HouseStyle;
+import app.diaphan.core.house.House;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.PinPoint;
 import app.diaphan.core.overlay.Place;
@@ -38,7 +38,7 @@ class ExtremesTest {
         new Filling(
             new Columns(List.of("name", "club", "pennant"), Map.of()),
             Set.of("osier.svg"),
-            HouseStyle.PLAIN);
+            House.NONE);
     Renderer renderer = Samples.renderer();
     return Extremes.of(OVERLAY, filling, rows, renderer::width);
   }
@@ -88,7 +88,7 @@ class ExtremesTest {
         new Filling(
             new Columns(List.of("name", "club", "pennant"), Map.of()),
             Set.of("osier.svg"),
-            HouseStyle.PLAIN);
+            House.NONE);
     Extremes.of(
         OVERLAY,
         filling,

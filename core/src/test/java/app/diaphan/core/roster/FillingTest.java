@@ -10,9 +10,9 @@ import app.diaphan.core.Samples;
 import app.diaphan.core.colour.Colour;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
-import app.diaphan.core.frame.OwnMargin;
 import app.diaphan.core.house.FinishSet;
-import app.diaphan.core.house.HouseStyle;
+import app.diaphan.core.house.House;
+import app.diaphan.core.house.HouseColour;
 import app.diaphan.core.overlay.Backing;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Paint;
@@ -40,11 +40,10 @@ import org.junit.jupiter.params.provider.CsvSource;
 class FillingTest {
   private static final Place PLACE = Place.at(PinPoint.BOTTOM_LEFT, Area.FRAME, 20, -10);
   private static final Finish SOFT = new Soften(true, 2, Soften.Side.values()[0]);
-  private static final HouseStyle HOUSE =
-      new HouseStyle(
-          List.of(new HouseStyle.NamedColour("Osier green", Colour.parse("#3f6b4a"))),
-          OwnMargin.NONE,
-          List.of(new FinishSet("Soft edge", 200, List.of(SOFT))));
+  private static final House HOUSE =
+      House.named("Regatta")
+          .withColours(List.of(HouseColour.of("Osier green", Colour.parse("#3f6b4a"))))
+          .withFinishSets(List.of(new FinishSet("Soft edge", 200, List.of(SOFT))));
   private static final Columns COLUMNS =
       new Columns(List.of("Name", "boat", "pennant", "club", "guest", "tone"), Map.of());
   private static final Filling FILLING =
@@ -145,7 +144,7 @@ class FillingTest {
     "#a03040, #a0304080",
     "a03040, #a0304080",
     "#a34, #aa334480",
-    "osier GREEN, #3f6b4a80",
+    "osier GREEN, #3f6b4a80 Osier green",
     "#a0304020, #a0304020"
   })
   void aColourIsReadAndStaysAsThinAsItWas(String cell, String colour) {

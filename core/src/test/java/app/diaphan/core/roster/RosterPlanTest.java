@@ -9,7 +9,7 @@ import app.diaphan.core.Samples;
 import app.diaphan.core.check.CheckKind;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
-import app.diaphan.core.house.HouseStyle;
+import app.diaphan.core.house.House;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.PinPoint;
 import app.diaphan.core.overlay.Place;
@@ -54,7 +54,7 @@ class RosterPlanTest {
     return new RosterDesign(
         new Overlay("Lower third", Frame.of(400, 200), List.of(text)),
         3,
-        new Filling(new Columns(List.of("name", "boat"), Map.of()), Set.of(), HouseStyle.PLAIN));
+        new Filling(new Columns(List.of("name", "boat"), Map.of()), Set.of(), House.NONE));
   }
 
   private static List<PlannedRow> plan(String pattern, String... names) {

@@ -8,7 +8,7 @@ import app.diaphan.core.check.CheckKind;
 import app.diaphan.core.check.Found;
 import app.diaphan.core.check.ProofChecks;
 import app.diaphan.core.frame.Frame;
-import app.diaphan.core.house.HouseStyle;
+import app.diaphan.core.house.House;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.PlateShape;
 import app.diaphan.core.overlay.slot.Slot;
@@ -43,8 +43,7 @@ class RowLegibilityTest {
     return new RosterDesign(
         overlay,
         1,
-        new Filling(
-            new Columns(List.of("name", "club", "line"), Map.of()), Set.of(), HouseStyle.PLAIN));
+        new Filling(new Columns(List.of("name", "club", "line"), Map.of()), Set.of(), House.NONE));
   }
 
   private final Renderer renderer = Samples.renderer();

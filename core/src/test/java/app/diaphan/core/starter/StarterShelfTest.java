@@ -12,8 +12,8 @@ import app.diaphan.core.colour.Colour;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.FrameCatalogue;
-import app.diaphan.core.frame.OwnMargin;
-import app.diaphan.core.house.HouseStyle;
+import app.diaphan.core.house.House;
+import app.diaphan.core.house.HouseColour;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Paint;
 import app.diaphan.core.overlay.Pieces;
@@ -47,7 +47,7 @@ class StarterShelfTest {
   @ParameterizedTest
   @MethodSource("frames")
   void everyStarterLiesWellOnEveryFrame(Frame frame) {
-    List<Starter> starters = StarterShelf.of(frame, HouseStyle.PLAIN, Lettering.OWN);
+    List<Starter> starters = StarterShelf.of(frame, House.NONE, Lettering.OWN);
     assertEquals(12, starters.size());
     for (Starter starter : starters) {
       Overlay overlay = starter.overlay();
@@ -72,7 +72,7 @@ class StarterShelfTest {
   @MethodSource("pairs")
   void everyStarterLiesWellInEveryFamily(Lettering lettering) {
     for (Frame frame : List.of(Frame.of(1920, 1080), Frame.of(1080, 1920))) {
-      for (Starter starter : StarterShelf.of(frame, HouseStyle.PLAIN, lettering)) {
+      for (Starter starter : StarterShelf.of(frame, House.NONE, lettering)) {
         Canvas canvas = Canvas.of(frame);
         Renderer.Laid laid = renderer.lay(starter.overlay(), canvas);
         assertEquals(List.of(), laid.findings(), starter.overlay().name());
@@ -100,7 +100,7 @@ class StarterShelfTest {
   /** Over white, grey and black, as in a package without stills. */
   @Test
   void proofFindsNothingToPutRight() {
-    for (Starter starter : StarterShelf.of(Frame.of(1920, 1080), HouseStyle.PLAIN, Lettering.OWN)) {
+    for (Starter starter : StarterShelf.of(Frame.of(1920, 1080), House.NONE, Lettering.OWN)) {
       List<String> open =
           ProofChecks.of(
                   renderer,
@@ -119,7 +119,7 @@ class StarterShelfTest {
   @Test
   void everyStarterDrawsAndNoTwoAreCalledAlike() {
     Frame frame = Frame.of(320, 180);
-    List<Starter> starters = StarterShelf.of(frame, HouseStyle.PLAIN, Lettering.OWN);
+    List<Starter> starters = StarterShelf.of(frame, House.NONE, Lettering.OWN);
     assertEquals(12, starters.stream().map(starter -> starter.overlay().name()).distinct().count());
     for (Starter starter : starters) {
       float[] pixels = renderer.render(starter.overlay(), Canvas.of(frame)).pixels();
@@ -133,28 +133,25 @@ class StarterShelfTest {
 
   @Test
   void thePackagesColoursAreTakenWhereTheyWillDo() {
-    HouseStyle house =
-        new HouseStyle(
-            List.of(
-                new HouseStyle.NamedColour("Fog", Colour.parse("#d0d4d6")),
-                new HouseStyle.NamedColour("Deep", Colour.parse("#301830")),
-                new HouseStyle.NamedColour("Buoy", Colour.parse("#ff5a36"))),
-            OwnMargin.NONE,
-            List.of());
+    House house =
+        House.named("Regatta")
+            .withColours(
+                List.of(
+                    HouseColour.of("Fog", Colour.parse("#d0d4d6")),
+                    HouseColour.of("Deep", Colour.parse("#301830")),
+                    HouseColour.of("Buoy", Colour.parse("#ff5a36"))));
     Overlay wedge = named("Corner wedge", house);
     assertEquals(
-        new Paint.Flat(Colour.parse("#ff5a36")), ((PlatePiece) Pieces.get(wedge, "wedge")).paint());
+        new Paint.Flat(Colour.parse("#ff5a36 Buoy")),
+        ((PlatePiece) Pieces.get(wedge, "wedge")).paint());
     Overlay stencil = named("Stencil", house);
     assertEquals(
-        new Paint.Flat(Colour.parse("#301830")),
+        new Paint.Flat(Colour.parse("#301830 Deep")),
         ((PlatePiece) Pieces.get(stencil, "sheet")).paint());
     // White words need a dark ground, so light colours alone are not taken for it.
-    HouseStyle light =
-        new HouseStyle(
-            List.of(new HouseStyle.NamedColour("Fog", Colour.parse("#d0d4d6"))),
-            OwnMargin.NONE,
-            List.of());
-    assertEquals(named("Stencil", HouseStyle.PLAIN), named("Stencil", light));
+    House light =
+        House.named("Light").withColours(List.of(HouseColour.of("Fog", Colour.parse("#d0d4d6"))));
+    assertEquals(named("Stencil", House.NONE), named("Stencil", light));
   }
 
   private static Overlay words(Frame frame, String family, double size) {
@@ -168,7 +165,7 @@ class StarterShelfTest {
     return Samples.overlay(frame, text.withRuns(List.of(Run.of("Words", family, 600, size))));
   }
 
-  private static Overlay named(String name, HouseStyle house) {
+  private static Overlay named(String name, House house) {
     return StarterShelf.of(Frame.of(1920, 1080), house, Lettering.OWN).stream()
         .map(Starter::overlay)
         .filter(overlay -> overlay.name().equals(name))

@@ -89,7 +89,8 @@ class TextSetterTest {
   }
 
   private double width(String words, double tracking) {
-    return set(PLAIN, new Run(words, "Work Sans", 400, 40, tracking, new Run.Ink.Shared())).width();
+    return set(PLAIN, new Run(words, "Work Sans", 400, 40, tracking, new Run.Ink.Shared(), ""))
+        .width();
   }
 
   @Test
@@ -108,7 +109,8 @@ class TextSetterTest {
   @Test
   void runsKeepTheirOwnWeightSizeAndColourOnOneBaseline() {
     Run light = Run.of("Ysolde ", "Work Sans", 300, 40);
-    Run bold = new Run("Farrow", "Work Sans", 700, 60, 0, new Run.Ink.Own(Colour.parse("#f0a93f")));
+    Run bold =
+        new Run("Farrow", "Work Sans", 700, 60, 0, new Run.Ink.Own(Colour.parse("#f0a93f")), "");
     SetText both = set(PLAIN, light, bold);
     assertEquals(set(PLAIN, light).width() + set(PLAIN, bold).width(), both.width(), 0.6);
     assertEquals(1, both.baselines().size());

@@ -1,7 +1,7 @@
 package app.diaphan.server.bundle;
 
 import app.diaphan.core.check.CheckKind;
-import app.diaphan.core.house.HouseStyle;
+import app.diaphan.core.house.House;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.targets.TargetList;
 import java.util.List;
@@ -11,7 +11,8 @@ import java.util.Set;
 /**
  * A package in the open project format.
  *
- * @param house what its overlays share
+ * @param house that it follows; one with nothing in it for none
+ * @param housePictures files of the house's marks and textures by name
  * @param targets its ways of delivering, in order
  * @param checksLeftOut checks that its proof does not make
  * @param overlays by the names of their files, in the package's order
@@ -19,12 +20,15 @@ import java.util.Set;
  * @param rosters tables whose rows fill its overlays
  * @param cueLists stills at their times
  * @param pictures files by name
+ * @param following the names of pictures that follow a mark or a texture of the house, with the
+ *     name of that
  * @param clips stills by the name of their clip, in order
  * @param films moving pictures, WebM files, by the name of their clip
  */
 public record Bundle(
     String name,
-    HouseStyle house,
+    House house,
+    Map<String, BundlePart> housePictures,
     TargetList targets,
     Set<CheckKind> checksLeftOut,
     Map<String, Overlay> overlays,
@@ -32,6 +36,7 @@ public record Bundle(
     List<RosterFile> rosters,
     List<CueFile> cueLists,
     Map<String, BundlePart> pictures,
+    Map<String, String> following,
     Map<String, List<BundlePart>> clips,
     Map<String, BundlePart> films) {
 
@@ -39,6 +44,7 @@ public record Bundle(
     return new Bundle(
         name,
         house,
+        housePictures,
         targets,
         checksLeftOut,
         overlays,
@@ -46,6 +52,7 @@ public record Bundle(
         rosters,
         cueLists,
         other,
+        following,
         clips,
         films);
   }

@@ -1,9 +1,10 @@
 package app.diaphan.server.bundle;
 
 import app.diaphan.core.check.CheckKind;
-import app.diaphan.core.house.HouseStyle;
+import app.diaphan.core.house.House;
 import app.diaphan.core.targets.NamedTarget;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
 /**
@@ -11,7 +12,9 @@ import java.util.Set;
  *
  * @param format always "diaphan-package"
  * @param version of the format
- * @param house what its overlays share
+ * @param house that it follows
+ * @param following the names of pictures that follow a mark or a texture of the house, with the
+ *     name of that
  * @param targets its ways of delivering, in order
  * @param checksLeftOut checks that its proof does not make
  * @param overlays file names in {@code overlays/}
@@ -24,14 +27,15 @@ record BundleContents(
     String format,
     int version,
     String name,
-    HouseStyle house,
+    House house,
     List<NamedTarget> targets,
     Set<CheckKind> checksLeftOut,
     List<String> overlays,
     List<String> starters,
     List<String> rosters,
     List<String> cueLists,
+    Map<String, String> following,
     List<String> clips) {
   static final String FORMAT = "diaphan-package";
-  static final int VERSION = 13;
+  static final int VERSION = 14;
 }

@@ -3,12 +3,13 @@ package app.diaphan.server.bundle;
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
 import app.diaphan.core.deliver.FileName;
-import app.diaphan.core.house.HouseStyle;
+import app.diaphan.core.house.House;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.picture.PictureReader;
 import app.diaphan.core.roster.table.TableReader;
 import app.diaphan.core.targets.TargetList;
 import app.diaphan.server.json.DocumentJson;
+import app.diaphan.server.json.OlderDocuments;
 import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -37,6 +38,11 @@ public final class BundleReader {
 
   static final String OVERLAYS = "overlays/";
   static final String STARTERS = "starters/";
+
+  /** Pictures of the house. */
+  static final String HOUSE = "house/";
+
+  private static final String PICTURES = "pictures/";
 
   private BundleReader() {}
 
@@ -160,16 +166,7 @@ public final class BundleReader {
     for (String name : contents.rosters()) {
       rosters.add(roster(name, files));
     }
-    Map<String, BundlePart> pictures = new LinkedHashMap<>();
-    files.forEach(
-        (path, part) -> {
-          if (path.startsWith("pictures/")) {
-            String name = path.substring("pictures/".length());
-            FileName.check(name);
-            PictureReader.checkLength(name, part.length());
-            pictures.put(name, part.content());
-          }
-        });
+    Map<String, BundlePart> pictures = pictures(PICTURES, files);
     Map<String, List<BundlePart>> clips = new LinkedHashMap<>();
     Map<String, BundlePart> films = new LinkedHashMap<>();
     for (String clip : contents.clips()) {
@@ -188,6 +185,7 @@ public final class BundleReader {
     return new Bundle(
         contents.name(),
         contents.house(),
+        pictures(HOUSE, files),
         new TargetList(contents.targets()),
         contents.checksLeftOut(),
         overlays(OVERLAYS, contents.overlays(), contents.house(), files),
@@ -195,13 +193,28 @@ public final class BundleReader {
         rosters,
         contents.cueLists().stream().map(name -> cueList(name, files)).toList(),
         pictures,
+        contents.following(),
         clips,
         films);
   }
 
+  private static Map<String, BundlePart> pictures(String folder, Map<String, Part> files) {
+    Map<String, BundlePart> pictures = new LinkedHashMap<>();
+    files.forEach(
+        (path, part) -> {
+          if (path.startsWith(folder)) {
+            String name = path.substring(folder.length());
+            FileName.check(name);
+            PictureReader.checkLength(name, part.length());
+            pictures.put(name, part.content());
+          }
+        });
+    return pictures;
+  }
+
   /** By the names of their files, in the order of these. */
   private static Map<String, Overlay> overlays(
-      String folder, List<String> names, HouseStyle house, Map<String, Part> files) {
+      String folder, List<String> names, House house, Map<String, Part> files) {
     Map<String, Part> texts = new LinkedHashMap<>();
     for (String file : names) {
       checkName(file);
@@ -223,7 +236,7 @@ public final class BundleReader {
     return overlays;
   }
 
-  private static Overlay overlay(String path, Part text, HouseStyle house) {
+  private static Overlay overlay(String path, Part text, House house) {
     return house.dressed(DocumentJson.read(text.text(), Overlay.class, "The file " + path));
   }
 
@@ -290,7 +303,7 @@ public final class BundleReader {
               number, BundleContents.VERSION));
     }
     if (number < 2) {
-      fields.set("house", DocumentJson.tree(HouseStyle.PLAIN));
+      fields.set("house", DocumentJson.tree(House.NONE));
     }
     if (number < 6) {
       fields.set("targets", DocumentJson.tree(TargetList.AS_DESIGNED.targets()));
@@ -304,6 +317,13 @@ public final class BundleReader {
     }
     if (number < 13) {
       fields.putArray("cueLists");
+    }
+    if (number < 14) {
+      if (fields.get("house") instanceof ObjectNode house) {
+        OlderDocuments.bringHouse(house);
+        house.put("name", fields.path("name").asString("House"));
+      }
+      fields.putObject("following");
     }
   }
 }

@@ -2,6 +2,7 @@ package app.diaphan.server.bundle;
 
 import app.diaphan.core.cue.StillId;
 import app.diaphan.core.deliver.FileName;
+import app.diaphan.core.house.House;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.roster.Roster;
 import app.diaphan.server.cue.CueListEntity;
@@ -12,9 +13,11 @@ import app.diaphan.server.roster.RosterStore;
 import app.diaphan.server.store.ClipEntity;
 import app.diaphan.server.store.Clips;
 import app.diaphan.server.store.GraphicsPackage;
+import app.diaphan.server.store.HouseEntity;
 import app.diaphan.server.store.Missing;
 import app.diaphan.server.store.OverlayEntity;
 import app.diaphan.server.store.PackageStore;
+import app.diaphan.server.store.PictureEntity;
 import app.diaphan.server.store.PictureStore;
 import app.diaphan.server.store.StarterEntity;
 import app.diaphan.server.store.StarterStore;
@@ -36,6 +39,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class BundleStore {
   private final PackageStore packages;
   private final PictureStore pictures;
+  private final HouseFiles houses;
   private final RosterStore rosters;
   private final StarterStore starters;
   private final CueListStore cueLists;
@@ -46,6 +50,7 @@ public class BundleStore {
   BundleStore(
       PackageStore packages,
       PictureStore pictures,
+      HouseFiles houses,
       RosterStore rosters,
       StarterStore starters,
       CueListStore cueLists,
@@ -54,6 +59,7 @@ public class BundleStore {
       EntityManager entities) {
     this.packages = packages;
     this.pictures = pictures;
+    this.houses = houses;
     this.rosters = rosters;
     this.starters = starters;
     this.cueLists = cueLists;
@@ -68,7 +74,9 @@ public class BundleStore {
     BundleParts.check(bundle);
     GraphicsPackage graphics = packages.create(bundle.name());
     Long id = graphics.id();
-    packages.keepHouse(id, bundle.house());
+    if (!bundle.house().empty()) {
+      graphics.follow(Optional.of(houses.take(bundle).id()));
+    }
     packages.keepTargets(id, bundle.targets());
     packages.leaveOutChecks(id, bundle.checksLeftOut());
     Map<String, String> overlayIds = new HashMap<>();
@@ -81,7 +89,8 @@ public class BundleStore {
         .pictures()
         .forEach(
             (name, part) -> {
-              pictures.addAs(id, name, part.bytes());
+              PictureEntity picture = pictures.addAs(id, name, part.bytes());
+              pictures.follow(picture, bundle.following().getOrDefault(name, ""));
               letGo();
             });
     Map<String, Long> rosterIds = new HashMap<>();
@@ -197,7 +206,18 @@ public class BundleStore {
       times.add(CueFile.of(entity.list(), still -> named(still, fileNames, rows)));
     }
     Map<String, BundlePart> files = new LinkedHashMap<>();
-    pictures.of(packageId).forEach(one -> files.put(one.name(), () -> pictures.content(one)));
+    Map<String, String> following = new LinkedHashMap<>();
+    for (PictureEntity one : pictures.of(packageId)) {
+      files.put(one.name(), () -> pictures.content(one));
+      if (!one.follows().isEmpty()) {
+        following.put(one.name(), one.follows());
+      }
+    }
+    House house =
+        packages
+            .followedBy(packageId)
+            .map(HouseEntity::house)
+            .orElseGet(() -> House.named(packages.get(packageId).name()));
     Map<String, List<BundlePart>> byClip = new LinkedHashMap<>();
     for (Stills.Line still : stills.linesOf(packageId)) {
       byClip
@@ -221,7 +241,8 @@ public class BundleStore {
     }
     return new Bundle(
         packages.get(packageId).name(),
-        packages.house(packageId),
+        house,
+        houses.partsOf(house),
         packages.targets(packageId),
         packages.checksLeftOut(packageId),
         documents,
@@ -229,6 +250,7 @@ public class BundleStore {
         tables,
         times,
         files,
+        following,
         byClip,
         films);
   }

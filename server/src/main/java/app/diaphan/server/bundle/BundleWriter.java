@@ -53,6 +53,7 @@ public final class BundleWriter {
                     List.copyOf(bundle.starters().keySet()),
                     rosters(bundle),
                     cueLists(bundle),
+                    bundle.following(),
                     List.copyOf(bundle.clips().keySet())))
             .getBytes(StandardCharsets.UTF_8));
     overlays(BundleReader.OVERLAYS, bundle.overlays());
@@ -71,6 +72,9 @@ public final class BundleWriter {
       add(
           "cues/" + cueNames.get(i) + ".json",
           DocumentJson.writeReadable(bundle.cueLists().get(i)).getBytes(StandardCharsets.UTF_8));
+    }
+    for (Map.Entry<String, BundlePart> picture : bundle.housePictures().entrySet()) {
+      add(BundleReader.HOUSE + picture.getKey(), picture.getValue().bytes());
     }
     for (Map.Entry<String, BundlePart> picture : bundle.pictures().entrySet()) {
       add("pictures/" + picture.getKey(), picture.getValue().bytes());

@@ -26,9 +26,11 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
@@ -167,6 +169,41 @@ public class DeliveryService {
   /** The same of those files only that are wanted. */
   public DeliveryRun startRows(RosterEntity roster, PlanService.WantedFiles files) {
     return startRows(roster, plans.planRows(roster, files));
+  }
+
+  /**
+   * Delivers again, under the same names, what was delivered of overlays and of rows that fill them
+   * and would come out otherwise now.
+   *
+   * @param overlays ids
+   * @param rosters of the package
+   * @return a run for overlays by themselves, and one for each roster; none for what is as it was
+   */
+  public List<DeliveryRun> startAgain(
+      Long packageId, Set<Long> overlays, List<RosterEntity> rosters) {
+    List<DeliveryRun> started = new ArrayList<>();
+    List<PlanService.Line> alone =
+        overlays.isEmpty()
+            ? List.of()
+            : changed(
+                plans.plan(packageId, List.copyOf(overlays), store.targets(packageId).targets()));
+    if (!alone.isEmpty()) {
+      started.add(queue(new DeliveryRun(packageId, alone.size(), clock.instant()), alone));
+    }
+    for (RosterEntity roster : rosters) {
+      List<PlanService.Line> rows =
+          changed(plans.planRows(roster, (overlay, row, target) -> overlays.contains(overlay)));
+      if (!rows.isEmpty()) {
+        started.add(startRows(roster, rows));
+      }
+    }
+    return started;
+  }
+
+  private static List<PlanService.Line> changed(List<PlanService.Line> lines) {
+    return lines.stream()
+        .filter(line -> line.standing() == PlanService.Standing.CHANGED && line.file().possible())
+        .toList();
   }
 
   private DeliveryRun startRows(RosterEntity roster, List<PlanService.Line> wanted) {

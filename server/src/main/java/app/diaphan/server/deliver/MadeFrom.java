@@ -1,6 +1,7 @@
 package app.diaphan.server.deliver;
 
 import app.diaphan.core.Digest;
+import app.diaphan.core.house.Unnamed;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.PictureNames;
 import app.diaphan.core.targets.PlannedFile;
@@ -32,8 +33,8 @@ final class MadeFrom {
    * @param pictures digests of the package's pictures by name
    */
   static String of(PlannedFile planned, Map<String, String> pictures, Makers makers) {
-    // What is said of other targets changes nothing here.
-    Overlay overlay = planned.overlay().withForTargets(List.of());
+    // What is said of other targets changes nothing here, nor do the names of what is followed.
+    Overlay overlay = Unnamed.of(planned.overlay().withForTargets(List.of()));
     Map<String, String> used = new TreeMap<>(pictures);
     used.keySet().retainAll(PictureNames.in(overlay.stack()));
     return Digest.of(

@@ -38,6 +38,7 @@ import app.diaphan.server.store.Pictures;
 import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
@@ -107,14 +108,27 @@ public class DrawingService {
     return renderer.with(name -> picture(packageId, name));
   }
 
+  /**
+   * The same, which finds other ones in place of some.
+   *
+   * @param others digests of what is kept, by the names of the pictures they stand in for
+   */
+  public Renderer rendererFor(Long packageId, Map<String, String> others) {
+    return renderer.with(
+        name ->
+            others.containsKey(name)
+                ? Optional.of(ofContent(name, others.get(name)))
+                : picture(packageId, name));
+  }
+
   Optional<Picture> picture(Long packageId, String name) {
-    return pictures
-        .findDigest(packageId, name)
-        .map(
-            digest ->
-                decoded
-                    .file(name, digest, () -> contents.findById(digest).orElseThrow().content())
-                    .picture());
+    return pictures.findDigest(packageId, name).map(digest -> ofContent(name, digest));
+  }
+
+  private Picture ofContent(String name, String digest) {
+    return decoded
+        .file(name, digest, () -> contents.findById(digest).orElseThrow().content())
+        .picture();
   }
 
   /**

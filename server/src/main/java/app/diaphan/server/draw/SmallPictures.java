@@ -13,9 +13,11 @@ import app.diaphan.core.overlay.Place;
 import app.diaphan.core.overlay.cutout.CutOut;
 import app.diaphan.core.overlay.cutout.Tint;
 import app.diaphan.core.render.Canvas;
+import app.diaphan.core.render.Renderer;
 import app.diaphan.core.render.Rendering;
 import app.diaphan.server.store.PictureEntity;
 import java.util.List;
+import java.util.Map;
 import org.springframework.stereotype.Service;
 
 /** Draws a package's pictures small, to choose one by its looks. */
@@ -32,14 +34,23 @@ public class SmallPictures {
 
   /** The whole picture as PNG, on clear ground. */
   public byte[] of(PictureEntity picture) {
+    return of(picture.name(), drawings.rendererFor(picture.packageId()));
+  }
+
+  /** The same of what is kept under a digest, for a package or for a house. */
+  public byte[] ofContent(String digest) {
+    return of("picture", drawings.rendererFor(0L, Map.of("picture", digest)));
+  }
+
+  private static byte[] of(String name, Renderer renderer) {
     PicturePiece piece =
         new PicturePiece(
             "picture",
-            picture.name(),
+            name,
             true,
             false,
             Place.at(PinPoint.TOP_LEFT, Area.FRAME, 0, 0),
-            picture.name(),
+            name,
             1,
             CutOut.NONE,
             Tint.NONE,
@@ -49,8 +60,7 @@ public class SmallPictures {
             HEIGHT,
             Look.PLAIN);
     Overlay sample = new Overlay("picture", Frame.of(WIDTH, HEIGHT), List.of(piece));
-    Rendering rendering =
-        drawings.rendererFor(picture.packageId()).render(sample, Canvas.of(sample.frame()));
+    Rendering rendering = renderer.render(sample, Canvas.of(sample.frame()));
     return StagePicture.png(rendering, rendering.canvas().bounds());
   }
 }

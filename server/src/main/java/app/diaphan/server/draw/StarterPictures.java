@@ -2,7 +2,7 @@ package app.diaphan.server.draw;
 
 import app.diaphan.core.deliver.StagePicture;
 import app.diaphan.core.frame.Frame;
-import app.diaphan.core.house.HouseStyle;
+import app.diaphan.core.house.House;
 import app.diaphan.core.memory.Memory;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Reframed;
@@ -38,7 +38,7 @@ public class StarterPictures {
   public record DrawnStarter(long own, String about, Overlay overlay, String picture) {}
 
   /** Those that Diaphan ships, in a house's colours and a package's families. */
-  public List<DrawnStarter> shipped(Frame frame, HouseStyle house, Lettering lettering) {
+  public List<DrawnStarter> shipped(Frame frame, House house, Lettering lettering) {
     Renderer renderer = drawings.rendererWithoutPictures();
     return StarterShelf.of(frame, house, lettering).stream()
         .map(starter -> drawn(renderer, 0, starter.about(), starter.overlay()))

@@ -9,6 +9,7 @@ import app.diaphan.core.file.Extent;
 import app.diaphan.core.file.Resolution;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.PixelAspect;
+import app.diaphan.core.house.MarkColours;
 import app.diaphan.core.overlay.Backing;
 import app.diaphan.core.overlay.FacedPiece;
 import app.diaphan.core.overlay.GroupPiece;
@@ -23,6 +24,7 @@ import app.diaphan.core.overlay.TextBox;
 import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.core.overlay.cutout.CutOut;
 import app.diaphan.core.overlay.cutout.Tint;
+import app.diaphan.core.overlay.dress.Kept;
 import app.diaphan.core.overlay.finish.Finish;
 import app.diaphan.core.overlay.finish.Halo;
 import app.diaphan.core.overlay.finish.Inset;
@@ -67,6 +69,8 @@ public final class DocumentShapes {
         Map.entry(Run.Ink.class, InkShape.class),
         Map.entry(TextBox.class, TextBoxShape.class),
         Map.entry(TextBox.Fit.class, FitShape.class),
+        Map.entry(Kept.class, KeptShape.class),
+        Map.entry(MarkColours.class, MarkColoursShape.class),
         Map.entry(Extent.class, ExtentShape.class),
         Map.entry(Carried.class, CarriedShape.class),
         Map.entry(TargetFrame.class, TargetFrameShape.class),
@@ -224,6 +228,22 @@ public final class DocumentShapes {
     @JsonSubTypes.Type(value = Tint.Replaced.class, name = "replaced")
   })
   interface TintShape {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Kept.KeptColour.class, name = "colour"),
+    @JsonSubTypes.Type(value = Kept.KeptFinishes.class, name = "finishes"),
+    @JsonSubTypes.Type(value = Kept.KeptFont.class, name = "font")
+  })
+  interface KeptShape {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = MarkColours.Any.class, name = "any"),
+    @JsonSubTypes.Type(value = MarkColours.OwnOnly.class, name = "own"),
+    @JsonSubTypes.Type(value = MarkColours.OneOf.class, name = "one-of")
+  })
+  interface MarkColoursShape {}
 
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
   @JsonSubTypes({

@@ -1,8 +1,14 @@
 package app.diaphan.server.json;
 
+import app.diaphan.core.Names;
+import app.diaphan.core.colour.Colour;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.cutout.CutOut;
+import app.diaphan.core.overlay.dress.Dress;
 import app.diaphan.core.overlay.slot.WordSlots;
+import java.util.HashSet;
+import java.util.Locale;
+import java.util.Set;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -18,9 +24,11 @@ import tools.jackson.databind.node.ObjectNode;
  * seventh, plates "hugged" what they back. Up to the ninth, outlines had one colour. Up to the
  * tenth, a frame was as high as its video and had no dots per inch, which targets gave all their
  * files. Up to the eleventh, the ground of a cut-out by brightness was white or black, and shadows
- * were cut out as solid as all else. Everything is given the value that draws as before.
+ * were cut out as solid as all else. Up to the thirteenth, a package had a few things of its own
+ * instead of a house, and overlays followed nothing but finish sets. Everything is given the value
+ * that draws as before.
  */
-final class OlderDocuments {
+public final class OlderDocuments {
   private OlderDocuments() {}
 
   /** Changes a document in place if it tells that it is of an older version. */
@@ -38,6 +46,11 @@ final class OlderDocuments {
           && overlay.has("stack")
           && !overlay.has("forTargets")) {
         overlay.putArray("forTargets");
+      }
+      if (document instanceof ObjectNode overlay
+          && overlay.has("forTargets")
+          && !overlay.has("dress")) {
+        overlay.put("dress", Dress.LIGHT.name()).putArray("kept");
       }
     }
     bringTarget(document);
@@ -122,6 +135,7 @@ final class OlderDocuments {
           bringLook(object);
           bringPicture(object);
           bringSlots(object);
+          bringRuns(object);
           bringBacking(object);
           bringStack(object.get("stack"), first);
         }
@@ -138,6 +152,15 @@ final class OlderDocuments {
     for (JsonNode run : piece.path("runs")) {
       if (run instanceof ObjectNode object && run.path("words").isString()) {
         object.put("words", WordSlots.literal(run.path("words").asString()));
+      }
+    }
+  }
+
+  /** Runs had families of their own only. */
+  private static void bringRuns(ObjectNode piece) {
+    for (JsonNode run : piece.path("runs")) {
+      if (run instanceof ObjectNode object && object.has("ink") && !object.has("follows")) {
+        object.put("follows", "");
       }
     }
   }
@@ -175,10 +198,39 @@ final class OlderDocuments {
     }
   }
 
-  private static void bringHouse(JsonNode node) {
+  /** What a package had of its own, as the house that it follows. */
+  public static void bringHouse(JsonNode node) {
     if (node instanceof ObjectNode house && house.has("ownMargin") && house.has("colours")) {
       if (!house.has("finishSets")) {
         house.putArray("finishSets");
+      }
+      if (!house.has("name")) {
+        bringNames(house);
+      }
+    }
+  }
+
+  /** A package's own colours, margin and sets become a house; who reads it gives it its name. */
+  private static void bringNames(ObjectNode house) {
+    house.put("name", "House");
+    for (String none : new String[] {"fonts", "marks", "textures", "targets"}) {
+      house.putArray(none);
+    }
+    Set<String> taken = new HashSet<>();
+    for (JsonNode each : house.path("colours")) {
+      if (each instanceof ObjectNode colour && colour.has("colour")) {
+        // Two colours could have one name.
+        String name = colour.path("name").asString("");
+        String free = name;
+        for (int i = 2; !taken.add(free.toLowerCase(Locale.ROOT)); i++) {
+          String end = " " + i;
+          free = Names.shortened(name, Colour.LONGEST_NAME - end.length()) + end;
+        }
+        colour.put("name", free);
+        JsonNode value = colour.remove("colour");
+        colour.put("role", "").putArray("formerly");
+        colour.set("light", value);
+        colour.set("dark", value);
       }
     }
   }

@@ -2,6 +2,7 @@ package app.diaphan.server.photograph;
 
 import app.diaphan.core.Digest;
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.house.Unnamed;
 import app.diaphan.core.memory.Memory;
 import app.diaphan.core.memory.Remembered;
 import app.diaphan.core.overlay.Overlay;
@@ -83,6 +84,7 @@ public class PhotographMarks {
   }
 
   private Overlay drawn(long id) {
-    return Filling.without(packages.dressed(packages.overlay(id))).withForTargets(List.of());
+    Overlay designed = packages.dressed(packages.overlay(id));
+    return Unnamed.of(Filling.without(designed).withForTargets(List.of()));
   }
 }

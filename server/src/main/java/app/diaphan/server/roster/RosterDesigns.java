@@ -1,6 +1,6 @@
 package app.diaphan.server.roster;
 
-import app.diaphan.core.house.HouseStyle;
+import app.diaphan.core.house.House;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.roster.Columns;
 import app.diaphan.core.roster.Filling;
@@ -81,7 +81,7 @@ public class RosterDesigns {
   /** How columns fill overlays of a package. */
   public Filling filling(Long packageId, Columns columns) {
     List<String> names = pictures.of(packageId).stream().map(PictureEntity::name).toList();
-    HouseStyle house = store.house(packageId);
+    House house = store.house(packageId);
     return new Filling(columns, names, house);
   }
 

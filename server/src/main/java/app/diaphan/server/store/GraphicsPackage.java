@@ -19,8 +19,8 @@ public class GraphicsPackage {
 
   private String name;
 
-  /** As JSON; nothing for a package made before there was a house style. */
-  @Lob private String house;
+  /** Nothing for a package that follows none. */
+  private Long houseId;
 
   /** As JSON; nothing until they differ from what a package starts with. */
   @Lob private String targets;
@@ -55,12 +55,13 @@ public class GraphicsPackage {
     name = other;
   }
 
-  public Optional<String> house() {
-    return Optional.ofNullable(house);
+  /** The house that it follows. */
+  public Optional<Long> houseId() {
+    return Optional.ofNullable(houseId);
   }
 
-  public void keepHouse(String document) {
-    house = document;
+  public void follow(Optional<Long> house) {
+    houseId = house.orElse(null);
   }
 
   public Optional<String> targets() {

@@ -6,7 +6,7 @@ import app.diaphan.core.Sentence;
 import app.diaphan.core.check.CheckKind;
 import app.diaphan.core.deliver.FileName;
 import app.diaphan.core.frame.Frame;
-import app.diaphan.core.house.HouseStyle;
+import app.diaphan.core.house.House;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.OverlayCopy;
 import app.diaphan.core.overlay.retarget.ForTarget;
@@ -18,6 +18,7 @@ import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -27,6 +28,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class PackageStore {
   private final Packages packages;
+  private final Houses houses;
   private final Overlays overlays;
   private final Revisions revisions;
   private final Stills stills;
@@ -35,12 +37,14 @@ public class PackageStore {
 
   PackageStore(
       Packages packages,
+      Houses houses,
       Overlays overlays,
       Revisions revisions,
       Stills stills,
       Clips clips,
       Clock clock) {
     this.packages = packages;
+    this.houses = houses;
     this.overlays = overlays;
     this.revisions = revisions;
     this.stills = stills;
@@ -162,23 +166,14 @@ public class PackageStore {
     return revisions.save(revision);
   }
 
-  public HouseStyle house(Long packageId) {
-    return houseOf(get(packageId));
+  /** The house that a package follows. */
+  public Optional<HouseEntity> followedBy(Long packageId) {
+    return get(packageId).houseId().flatMap(houses::findById);
   }
 
-  static HouseStyle houseOf(GraphicsPackage graphics) {
-    return graphics
-        .house()
-        .map(json -> DocumentJson.read(json, HouseStyle.class, "The saved house style"))
-        .orElse(HouseStyle.PLAIN);
-  }
-
-  @Transactional
-  public HouseStyle keepHouse(Long packageId, HouseStyle house) {
-    GraphicsPackage graphics = get(packageId);
-    graphics.keepHouse(DocumentJson.write(house));
-    packages.save(graphics);
-    return house;
+  /** The same, which has nothing in it for a package that follows none. */
+  public House house(Long packageId) {
+    return followedBy(packageId).map(HouseEntity::house).orElse(House.NONE);
   }
 
   public TargetList targets(Long packageId) {
@@ -210,7 +205,7 @@ public class PackageStore {
             .map(there -> there.named(renamed.getOrDefault(there.target(), there.target())))
             .toList();
     if (!after.equals(before.forTargets())) {
-      Overlay document = new Overlay(before.name(), before.frame(), before.stack(), after);
+      Overlay document = before.withForTargets(after);
       overlays.replaceDocument(entity.id(), DocumentJson.write(document));
     }
   }

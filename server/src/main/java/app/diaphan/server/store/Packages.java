@@ -11,6 +11,8 @@ public interface Packages extends JpaRepository<GraphicsPackage, Long> {
   @Query("update GraphicsPackage graphics set graphics.deletedAt = :at where graphics.id = :id")
   int takeAway(Long id, Instant at);
 
+  List<GraphicsPackage> findByHouseIdOrderByName(Long houseId);
+
   // In SQL, since the entities are those that were not deleted.
 
   @Modifying(flushAutomatically = true, clearAutomatically = true)
@@ -26,6 +28,13 @@ public interface Packages extends JpaRepository<GraphicsPackage, Long> {
           "select id, name, deleted_at as deletedAt from graphics_package"
               + " where deleted_at is not null order by deleted_at desc")
   List<DeletedLine> deleted();
+
+  /** What was deleted and followed it follows none when it comes back. */
+  @Modifying
+  @Query(
+      nativeQuery = true,
+      value = "update graphics_package set house_id = null where house_id = :house")
+  void leave(Long house);
 
   @Modifying
   @Query(nativeQuery = true, value = "delete from graphics_package where deleted_at < :before")

@@ -23,6 +23,9 @@ public class PictureEntity {
   private double height;
   private String sha256;
 
+  /** The name of the house's mark or texture; empty for none. */
+  private String follows;
+
   @Lob private String facts;
 
   protected PictureEntity() {}
@@ -30,6 +33,16 @@ public class PictureEntity {
   PictureEntity(Long packageId, String name) {
     this.packageId = packageId;
     this.name = name;
+    follows = "";
+  }
+
+  /** The mark or texture of the house that it is always that of; empty for none. */
+  public String follows() {
+    return follows;
+  }
+
+  void follow(String other) {
+    follows = other;
   }
 
   /**

@@ -6,7 +6,7 @@ import app.diaphan.core.Sentence;
 import app.diaphan.core.cutout.Ground;
 import app.diaphan.core.deliver.FileName;
 import app.diaphan.core.house.FinishSet;
-import app.diaphan.core.house.HouseStyle;
+import app.diaphan.core.house.House;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.PictureNames;
 import app.diaphan.core.picture.PictureFile;
@@ -40,6 +40,7 @@ public class PictureStore {
   private final Overlays overlays;
   private final Starters starters;
   private final Packages packages;
+  private final Houses houses;
   private final DecodedPictures decoded;
   private final PictureTrial trial;
   private final PostScript postScript;
@@ -54,6 +55,7 @@ public class PictureStore {
       Overlays overlays,
       Starters starters,
       Packages packages,
+      Houses houses,
       DecodedPictures decoded,
       PictureTrial trial,
       PostScript postScript,
@@ -63,6 +65,7 @@ public class PictureStore {
     this.overlays = overlays;
     this.starters = starters;
     this.packages = packages;
+    this.houses = houses;
     this.decoded = decoded;
     this.trial = trial;
     this.postScript = postScript;
@@ -100,8 +103,13 @@ public class PictureStore {
       Set<String> names = PictureNames.in(starter.overlay().stack());
       addUses(names, "the starter " + starter.name(), uses);
     }
-    HouseStyle house =
-        packages.findById(packageId).map(PackageStore::houseOf).orElse(HouseStyle.PLAIN);
+    House house =
+        packages
+            .findById(packageId)
+            .flatMap(GraphicsPackage::houseId)
+            .flatMap(houses::findById)
+            .map(HouseEntity::house)
+            .orElse(House.NONE);
     for (FinishSet set : house.finishSets()) {
       addUses(PictureNames.inFinishes(set.finishes()), "the finish set " + set.name(), uses);
     }
@@ -172,12 +180,103 @@ public class PictureStore {
     return free;
   }
 
-  /** Shows other bytes under a picture's name, wherever it is used. */
+  /**
+   * Takes a picture of the house in: from now on it is as the house has it.
+   *
+   * @param follows the name of the house's mark or texture
+   */
+  public PictureEntity addOfHouse(Long packageId, String follows, String name, byte[] bytes) {
+    return keeping(
+        () ->
+            of(packageId).stream()
+                .filter(picture -> picture.follows().equals(follows))
+                .findFirst()
+                .orElseGet(
+                    () -> {
+                      PictureEntity added = add(packageId, name, bytes);
+                      added.follow(follows);
+                      return pictures.saveAndFlush(added);
+                    }));
+  }
+
+  /**
+   * Shows what is kept already.
+   *
+   * @param digest of its bytes
+   */
+  public void show(PictureEntity picture, String digest) {
+    Read read = read(picture.name(), content(digest));
+    keeping(() -> keep(picture, read));
+  }
+
+  /** Takes a picture away if nothing shows it any longer. */
+  public void deleteUnused(Long packageId, String name) {
+    keeping(
+        () -> {
+          boolean used = uses(packageId).containsKey(name);
+          pictures
+              .findByPackageIdAndName(packageId, name)
+              .filter(one -> !used)
+              .ifPresent(pictures::delete);
+          pictures.flush();
+          return used;
+        });
+  }
+
+  /** Says what of the house a picture shows from now on; nothing for an empty name. */
+  public void follow(PictureEntity picture, String follows) {
+    picture.follow(follows);
+    pictures.save(picture);
+  }
+
+  /**
+   * Adds another name for bytes that are kept already.
+   *
+   * @return the name that it has
+   */
+  public String addKept(Long packageId, String name, byte[] bytes) {
+    Read read = read(name, bytes);
+    return keeping(
+        () ->
+            of(packageId).stream()
+                .filter(other -> other.sha256().equals(read.digest()))
+                .filter(other -> other.follows().isEmpty())
+                .findFirst()
+                .orElseGet(() -> keep(new PictureEntity(packageId, free(packageId, name)), read))
+                .name());
+  }
+
+  /**
+   * Looks at bytes and keeps them for a house.
+   *
+   * @return their digest
+   */
+  public String keepContent(String name, byte[] bytes) {
+    Read read = read(name, bytes);
+    return keeping(
+        () -> {
+          keepBytes(read);
+          return read.digest();
+        });
+  }
+
+  public byte[] content(String digest) {
+    return contents
+        .findById(digest)
+        .orElseThrow(() -> new Missing("There is no picture of this content."))
+        .content();
+  }
+
+  /**
+   * Shows other bytes under a picture's name, wherever it is used. It follows the house no longer.
+   */
   public PictureEntity replace(Long id, byte[] bytes) {
     Read read = read(get(id).name(), bytes);
     return keeping(
         () -> {
-          PictureEntity replaced = keep(get(id), read);
+          PictureEntity own = get(id);
+          own.follow("");
+          PictureEntity replaced = keep(own, read);
           pictures.flush();
           contents.deleteUnused();
           return replaced;
@@ -226,9 +325,7 @@ public class PictureStore {
   }
 
   private PictureEntity keep(PictureEntity picture, Read read) {
-    if (!contents.existsById(read.digest())) {
-      contents.saveAndFlush(new PictureContent(read.digest(), read.bytes()));
-    }
+    keepBytes(read);
     PictureFile file = read.file();
     picture.show(
         file.format(),
@@ -237,6 +334,12 @@ public class PictureStore {
         read.digest(),
         DocumentJson.write(factsOf(file)));
     return pictures.saveAndFlush(picture);
+  }
+
+  private void keepBytes(Read read) {
+    if (!contents.existsById(read.digest())) {
+      contents.saveAndFlush(new PictureContent(read.digest(), read.bytes()));
+    }
   }
 
   private static PictureFacts factsOf(PictureFile file) {

@@ -2,7 +2,7 @@ package app.diaphan.server.web;
 
 import app.diaphan.core.Require;
 import app.diaphan.core.frame.Frame;
-import app.diaphan.core.house.HouseStyle;
+import app.diaphan.core.house.House;
 import app.diaphan.core.starter.Lettering;
 import app.diaphan.server.bundle.BundleStore;
 import app.diaphan.server.bundle.DemoBundle;
@@ -71,10 +71,10 @@ class BeginningApi {
   @PostMapping("/starters")
   List<DrawnStarter> starters(@RequestBody StartersFor wanted) {
     if (wanted.packageId() == 0) {
-      return starters.shipped(wanted.frame(), HouseStyle.PLAIN, Lettering.OWN);
+      return starters.shipped(wanted.frame(), House.NONE, Lettering.OWN);
     }
     List<DrawnStarter> all = new ArrayList<>(starters.own(wanted.frame(), wanted.packageId()));
-    HouseStyle house = packages.house(wanted.packageId());
+    House house = packages.house(wanted.packageId());
     Lettering lettering =
         Lettering.of(
             packages.overlaysOf(wanted.packageId()).stream()

@@ -1,13 +1,16 @@
 package app.diaphan.server.web;
 
+import app.diaphan.core.Require;
 import app.diaphan.server.deliver.DeliveryService;
 import app.diaphan.server.disk.OnlyComputes;
 import app.diaphan.server.json.DocumentJson;
+import app.diaphan.server.roster.RosterStore;
 import app.diaphan.server.store.DeliveryEntity;
 import app.diaphan.server.store.DeliveryRun;
 import java.io.IOException;
 import java.time.Instant;
 import java.util.List;
+import java.util.Set;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -27,8 +30,10 @@ class DeliveryApi {
   private static final long BETWEEN_EVENTS = 150;
 
   private final DeliveryService deliveries;
+  private final RosterStore rosters;
 
-  DeliveryApi(DeliveryService deliveries) {
+  DeliveryApi(DeliveryService deliveries, RosterStore rosters) {
+    this.rosters = rosters;
     this.deliveries = deliveries;
   }
 
@@ -57,6 +62,25 @@ class DeliveryApi {
   @ResponseStatus(HttpStatus.ACCEPTED)
   RunStatus deliver(@PathVariable long id, @RequestBody DeliveryService.Order order) {
     return status(deliveries.start(id, order));
+  }
+
+  /**
+   * @param overlays ids of those that go out again, by themselves and as rows fill them
+   */
+  record ToDeliverAgain(List<Long> overlays) {
+    ToDeliverAgain {
+      Require.present(overlays, "The overlays to deliver again");
+      overlays = List.copyOf(overlays);
+    }
+  }
+
+  /** Delivers again, under the same names, what was delivered and has changed since. */
+  @PostMapping("/packages/{id}/delivered-again")
+  @ResponseStatus(HttpStatus.ACCEPTED)
+  List<RunStatus> deliverAgain(@PathVariable long id, @RequestBody ToDeliverAgain wanted) {
+    return deliveries.startAgain(id, Set.copyOf(wanted.overlays()), rosters.of(id)).stream()
+        .map(this::status)
+        .toList();
   }
 
   @GetMapping("/packages/{id}/delivery-runs")

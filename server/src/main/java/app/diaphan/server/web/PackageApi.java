@@ -4,7 +4,6 @@ import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.FrameCatalogue;
 import app.diaphan.core.frame.FrameChoice;
 import app.diaphan.core.frame.FrameRate;
-import app.diaphan.core.house.HouseStyle;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Reframed;
 import app.diaphan.core.type.FontKind;
@@ -145,16 +144,6 @@ class PackageApi {
     return ResponseEntity.ok()
         .contentLength(written.length())
         .body(new InputStreamResource(written.content()));
-  }
-
-  @GetMapping("/packages/{id}/house")
-  HouseStyle house(@PathVariable long id) {
-    return store.house(id);
-  }
-
-  @PutMapping("/packages/{id}/house")
-  HouseStyle keepHouse(@PathVariable long id, @RequestBody HouseStyle house) {
-    return store.keepHouse(id, house);
   }
 
   /** The overlay on another master frame; nothing is saved. */

@@ -8,7 +8,7 @@ import static org.mockito.Mockito.when;
 
 import app.diaphan.core.check.CheckKind;
 import app.diaphan.core.frame.Frame;
-import app.diaphan.core.house.HouseStyle;
+import app.diaphan.core.house.House;
 import app.diaphan.core.memory.Memory;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.render.Renderer;
@@ -39,8 +39,7 @@ import org.junit.jupiter.api.Test;
 /** How often a row is checked anew; a row's look is proofed each time it is. */
 class RosterChecksTest {
   private static final List<String> COLUMNS = List.of("name");
-  private static final Overlay OVERLAY =
-      new Overlay("Card", Frame.of(400, 200), List.of(), List.of());
+  private static final Overlay OVERLAY = new Overlay("Card", Frame.of(400, 200), List.of());
 
   private final RosterStore rosters = mock();
   private final RosterDesigns designs = mock();
@@ -55,7 +54,7 @@ class RosterChecksTest {
   void aRosterOfOneRow() {
     RosterDesign design =
         new RosterDesign(
-            OVERLAY, 1, new Filling(new Columns(COLUMNS, Map.of()), Set.of(), HouseStyle.PLAIN));
+            OVERLAY, 1, new Filling(new Columns(COLUMNS, Map.of()), Set.of(), House.NONE));
     when(rosters.get(7L))
         .thenReturn(new RosterEntity(1L, new Roster("Cards", COLUMNS, "name", "", List.of())));
     when(rosters.rowsOf(7L))
@@ -74,7 +73,7 @@ class RosterChecksTest {
                     "")));
     when(store.targets(1L)).thenReturn(TargetList.AS_DESIGNED);
     when(store.checksMade(1L)).thenReturn(EnumSet.allOf(CheckKind.class));
-    when(store.house(1L)).thenReturn(HouseStyle.PLAIN);
+    when(store.house(1L)).thenReturn(House.NONE);
     when(drawings.rendererFor(1L))
         .thenReturn(new Renderer(ShippedFonts.shelf(), name -> Optional.empty(), Memory.NONE));
   }

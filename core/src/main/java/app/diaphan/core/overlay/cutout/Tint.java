@@ -6,12 +6,31 @@ import app.diaphan.core.Sentence;
 import app.diaphan.core.colour.Colour;
 import app.diaphan.core.overlay.Paint;
 import java.util.List;
+import java.util.function.UnaryOperator;
 
 /** The colours a picture is shown in. Its alpha stays. */
 public sealed interface Tint {
   Tint NONE = new OwnColours();
 
   record OwnColours() implements Tint {}
+
+  /**
+   * The same with other colours for those that it shows; those of the picture that it looks for
+   * stay.
+   */
+  default Tint recoloured(UnaryOperator<Colour> other) {
+    return switch (this) {
+      case OneColour(Colour colour) -> new OneColour(other.apply(colour));
+      case Gradient(double angle, List<Paint.Stop> stops) ->
+          new Gradient(angle, Paint.Stop.recoloured(stops, other));
+      case Replaced(List<Replacement> colours) ->
+          new Replaced(
+              colours.stream()
+                  .map(one -> new Replacement(one.from(), other.apply(one.to())))
+                  .toList());
+      case OwnColours _, Adjusted _ -> this;
+    };
+  }
 
   /** One colour wherever the picture is solid. */
   record OneColour(Colour colour) implements Tint {

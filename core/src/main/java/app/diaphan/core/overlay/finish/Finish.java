@@ -1,5 +1,6 @@
 package app.diaphan.core.overlay.finish;
 
+import app.diaphan.core.colour.Colour;
 import app.diaphan.core.overlay.Paint;
 import java.util.List;
 import java.util.function.UnaryOperator;
@@ -22,6 +23,9 @@ public sealed interface Finish permits Shadow, Halo, Outline, Inset, Rim, Relief
   default List<Paint> paints() {
     return this instanceof Outline outline ? List.of(outline.paint()) : List.of();
   }
+
+  /** The same with other colours for all that it has, those of its paints too. */
+  Finish recoloured(UnaryOperator<Colour> other);
 
   /** The same with other paints for those that it has. */
   default Finish repainted(UnaryOperator<Paint> other) {

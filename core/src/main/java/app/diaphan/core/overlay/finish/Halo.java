@@ -2,6 +2,7 @@ package app.diaphan.core.overlay.finish;
 
 import app.diaphan.core.Require;
 import app.diaphan.core.colour.Colour;
+import java.util.function.UnaryOperator;
 
 /**
  * A soft light or dark all round the piece, behind it.
@@ -24,6 +25,11 @@ public record Halo(
   @Override
   public Halo scaled(double by) {
     return new Halo(on, Finish.length(reach, by), firmness, colour, opacity, underFace);
+  }
+
+  @Override
+  public Halo recoloured(UnaryOperator<Colour> other) {
+    return withColour(other.apply(colour));
   }
 
   public Halo withColour(Colour other) {

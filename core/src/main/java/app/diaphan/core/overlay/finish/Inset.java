@@ -2,6 +2,7 @@ package app.diaphan.core.overlay.finish;
 
 import app.diaphan.core.Require;
 import app.diaphan.core.colour.Colour;
+import java.util.function.UnaryOperator;
 
 /**
  * A shadow that falls into the face from its edge, as if the face lay deeper than what is round it.
@@ -40,6 +41,11 @@ public record Inset(
         firmness,
         colour,
         opacity);
+  }
+
+  @Override
+  public Inset recoloured(UnaryOperator<Colour> other) {
+    return withColour(other.apply(colour));
   }
 
   public Inset withColour(Colour other) {

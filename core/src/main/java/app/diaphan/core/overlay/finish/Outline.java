@@ -1,7 +1,9 @@
 package app.diaphan.core.overlay.finish;
 
 import app.diaphan.core.Require;
+import app.diaphan.core.colour.Colour;
 import app.diaphan.core.overlay.Paint;
+import java.util.function.UnaryOperator;
 
 /**
  * A line along the edge.
@@ -46,6 +48,11 @@ public record Outline(
   public Outline scaled(double by) {
     return new Outline(
         on, Finish.length(width, by), side, corners, paint.scaled(by), opacity, underFace);
+  }
+
+  @Override
+  public Outline recoloured(UnaryOperator<Colour> other) {
+    return withPaint(paint.recoloured(other));
   }
 
   public Outline withPaint(Paint other) {

@@ -2,6 +2,7 @@ package app.diaphan.core.overlay.finish;
 
 import app.diaphan.core.Require;
 import app.diaphan.core.colour.Colour;
+import java.util.function.UnaryOperator;
 
 /**
  * The edge stands out as if cut in glass: light on the slopes that face it, shade on those that
@@ -67,6 +68,23 @@ public record Relief(
         light,
         lightOpacity,
         shade,
+        shadeOpacity,
+        opacity);
+  }
+
+  @Override
+  public Relief recoloured(UnaryOperator<Colour> other) {
+    return new Relief(
+        on,
+        width,
+        profile,
+        depth,
+        angle,
+        height,
+        sunk,
+        other.apply(light),
+        lightOpacity,
+        other.apply(shade),
         shadeOpacity,
         opacity);
   }

@@ -2,6 +2,7 @@ package app.diaphan.core.overlay.finish;
 
 import app.diaphan.core.Require;
 import app.diaphan.core.colour.Colour;
+import java.util.function.UnaryOperator;
 
 /**
  * A glow along the inside of the edge, alike in all directions.
@@ -22,6 +23,11 @@ public record Rim(boolean on, double reach, double firmness, Colour colour, doub
   @Override
   public Rim scaled(double by) {
     return new Rim(on, Finish.length(reach, by), firmness, colour, opacity);
+  }
+
+  @Override
+  public Rim recoloured(UnaryOperator<Colour> other) {
+    return withColour(other.apply(colour));
   }
 
   public Rim withColour(Colour other) {

@@ -2,6 +2,7 @@ package app.diaphan.core.overlay.finish;
 
 import app.diaphan.core.Require;
 import app.diaphan.core.colour.Colour;
+import java.util.function.UnaryOperator;
 
 /**
  * The piece's shape cast on what lies behind it.
@@ -43,6 +44,11 @@ public record Shadow(
         colour,
         opacity,
         underFace);
+  }
+
+  @Override
+  public Shadow recoloured(UnaryOperator<Colour> other) {
+    return withColour(other.apply(colour));
   }
 
   public Shadow withColour(Colour other) {

@@ -1,6 +1,8 @@
 package app.diaphan.core.overlay.finish;
 
 import app.diaphan.core.Require;
+import app.diaphan.core.colour.Colour;
+import java.util.function.UnaryOperator;
 
 /**
  * The edge feathered on purpose: that of the face with all that is on it, and of outlines. Shadows
@@ -25,5 +27,10 @@ public record Soften(boolean on, double reach, Side side) implements Finish {
   @Override
   public Soften scaled(double by) {
     return new Soften(on, Finish.length(reach, by), side);
+  }
+
+  @Override
+  public Soften recoloured(UnaryOperator<Colour> other) {
+    return this;
   }
 }

@@ -10,8 +10,6 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Samples;
 import app.diaphan.core.colour.Colour;
 import app.diaphan.core.frame.Frame;
-import app.diaphan.core.frame.OwnMargin;
-import app.diaphan.core.house.HouseStyle.NamedColour;
 import app.diaphan.core.overlay.Hook;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
@@ -21,22 +19,22 @@ import app.diaphan.core.overlay.PinPoint;
 import app.diaphan.core.overlay.Place;
 import app.diaphan.core.overlay.finish.Finish;
 import app.diaphan.core.overlay.finish.Outline;
-import java.util.Collections;
 import java.util.List;
 import java.util.function.Supplier;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** What the overlays of a package share, and how they follow it. */
-class HouseStyleTest {
+/** What packages share, and how overlays follow it. */
+class HouseTest {
   private static final FinishSet EDGE =
       new FinishSet("Edge", 1080, List.of(Samples.outline(6, Outline.Side.OUTSIDE, "#102030")));
 
   private static final Place IN_GROUP = Samples.from(new Hook.OfGroup(), PinPoint.TOP_LEFT, 0, 0);
 
-  private static HouseStyle with(FinishSet... sets) {
-    return new HouseStyle(List.of(), OwnMargin.NONE, List.of(sets));
+  private static House with(FinishSet... sets) {
+    return House.named("Regatta").withFinishSets(List.of(sets));
   }
 
   /** A plate in a group, and one beside it. */
@@ -71,7 +69,7 @@ class HouseStyleTest {
   void anOverlayInOtherFinishesHasThemOnAllThatFollowsASet() {
     FinishSet halo =
         new FinishSet("Halo", 1080, List.of(Samples.outline(9, Outline.Side.OUTSIDE, "#ffffff")));
-    HouseStyle house = with(EDGE, halo);
+    House house = with(EDGE, halo);
     Overlay plain = overlay(Samples.HD);
     Overlay all = house.inFinishes(plain, "Halo");
     assertEquals(halo.finishes(), look(all, "outer").finishes());
@@ -82,7 +80,7 @@ class HouseStyleTest {
     assertEquals(List.of(), look(some, "outer").finishes());
     InvalidInput refused = assertThrows(InvalidInput.class, () -> house.inFinishes(plain, "Glow"));
     assertEquals(
-        "The package has no finish set \"Glow\"; it has [Edge, Halo].", refused.getMessage());
+        "The house has no finish set \"Glow\"; it has [Edge, Halo].", refused.getMessage());
   }
 
   @Test
@@ -95,7 +93,7 @@ class HouseStyleTest {
   @Test
   void aSetThatIsGoneLeavesItsFinishes() {
     Overlay following = EDGE.given(overlay(Samples.HD), List.of("outer"), true);
-    assertEquals(following, HouseStyle.PLAIN.dressed(following));
+    assertEquals(following, House.NONE.dressed(following));
   }
 
   @Test
@@ -114,17 +112,41 @@ class HouseStyleTest {
     assertTrue(refused.getMessage().contains("nobody"), refused.getMessage());
   }
 
+  private static HouseMark mark(String name, HousePicture picture) {
+    return mark(name, picture, 0.5, 40);
+  }
+
+  private static HouseMark mark(String name, HousePicture picture, double clear, double least) {
+    return new HouseMark(name, List.of(), picture, clear, least, new MarkColours.Any());
+  }
+
   static List<Supplier<Object>> tooMuchOrNothing() {
-    NamedColour sand = new NamedColour("Sand", Colour.parse("#e8d9b0"));
+    HouseColour sand = HouseColour.of("Sand", Colour.parse("#e8d9b0"));
+    HousePicture bug = new HousePicture("bug.svg", "0".repeat(64));
+    HousePicture other = new HousePicture("BUG.svg", "1".repeat(64));
     return List.of(
-        () -> new NamedColour(" ", Colour.WHITE),
-        () -> new NamedColour("x".repeat(61), Colour.WHITE),
-        () -> new NamedColour("Sand", null),
+        () -> HouseColour.of(" ", Colour.WHITE),
+        () -> HouseColour.of("x".repeat(61), Colour.WHITE),
+        () -> HouseColour.of("Sand", null),
+        () -> new HouseColour("Sand", List.of("x".repeat(1000)), "", Colour.WHITE, Colour.WHITE),
+        () -> new HouseColour("Sand", List.of(), "x".repeat(1000), Colour.WHITE, Colour.WHITE),
+        () -> House.named("x".repeat(1000)),
+        () -> House.named("Two").withColours(List.of(sand, HouseColour.of("sand", Colour.BLACK))),
+        () -> new HousePicture("../bug.svg", "0".repeat(64)),
+        () -> new HousePicture("bug.svg", "what it shows"),
+        () -> House.named("Two").withMarks(List.of(mark("One", bug), mark("Two", other))),
+        () -> mark("Bug", bug, -0.1, 40),
+        () -> mark("Bug", bug, 0.5, -1),
         () -> new FinishSet("", 1080, List.of()),
         () -> new FinishSet("Edge", 0, List.of()),
         () -> with(EDGE, EDGE),
-        () -> new HouseStyle(Collections.nCopies(61, sand), OwnMargin.NONE, List.of()),
-        () -> new HouseStyle(List.of(sand), null, List.of()));
+        () ->
+            House.named("Many")
+                .withColours(
+                    IntStream.range(0, 61)
+                        .mapToObj(i -> HouseColour.of("Sand " + i, Colour.WHITE))
+                        .toList()),
+        () -> House.named("None").withColours(null));
   }
 
   @ParameterizedTest

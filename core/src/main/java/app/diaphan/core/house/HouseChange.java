@@ -1,0 +1,139 @@
+package app.diaphan.core.house;
+
+import app.diaphan.core.colour.Colour;
+import app.diaphan.core.overlay.Colours;
+import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.overlay.Pieces;
+import app.diaphan.core.overlay.Run;
+import app.diaphan.core.overlay.TextPiece;
+import app.diaphan.core.overlay.dress.Kept;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+
+/**
+ * From one state of a house to another, or from one house to another.
+ *
+ * @param before what is followed now
+ * @param after what will be
+ */
+public record HouseChange(House before, House after) {
+
+  /** The marks and textures by the names they have before, whose pictures are other ones after. */
+  public Map<String, Pictured> otherPictures() {
+    Map<String, Pictured> others = new LinkedHashMap<>();
+    for (Pictured was : before.pictured()) {
+      successor(was)
+          .filter(now -> !now.picture().content().equals(was.picture().content()))
+          .ifPresent(now -> others.put(was.name(), now));
+    }
+    return others;
+  }
+
+  /** The mark or texture that takes the place of one that was there before. */
+  public Optional<Pictured> successor(Pictured was) {
+    return after.pictured(was.name());
+  }
+
+  /**
+   * Whether an overlay is drawn otherwise after it, pictures aside.
+   *
+   * @param overlay as it is saved
+   */
+  public boolean touches(Overlay overlay) {
+    return !Unnamed.of(before.dressed(overlay)).equals(Unnamed.of(after.dressed(overlay)));
+  }
+
+  /**
+   * The overlay as it is before the change, kept away from it: what differs stays as it was until
+   * it is brought along.
+   *
+   * @param overlay as it is saved
+   */
+  public Overlay keptAway(Overlay overlay) {
+    Overlay now = before.dressed(overlay);
+    House seen = before.seenBy(overlay);
+    Map<Object, Kept> kept = new LinkedHashMap<>();
+    overlay.kept().forEach(one -> kept.put(key(one), one));
+    for (Kept one : differing(now, seen)) {
+      kept.putIfAbsent(key(one), one);
+    }
+    return now.withKept(List.copyOf(kept.values()));
+  }
+
+  private record Key(Class<?> kind, String name) {}
+
+  private static Object key(Kept kept) {
+    return new Key(kept.getClass(), kept.name());
+  }
+
+  /** The same overlay brought along again: it follows all that it follows. */
+  public static Overlay broughtAlong(Overlay overlay) {
+    return overlay.withKept(List.of());
+  }
+
+  private List<Kept> differing(Overlay now, House seen) {
+    List<Kept> kept = new ArrayList<>();
+    Map<String, Colour> worn = new LinkedHashMap<>();
+    Pieces.all(now.stack())
+        .flatMap(piece -> Colours.of(piece).stream())
+        .filter(colour -> !colour.name().isEmpty())
+        .forEach(colour -> worn.putIfAbsent(colour.name(), colour));
+    worn.forEach(
+        (name, last) ->
+            after
+                .colour(name)
+                .ifPresent(
+                    later -> {
+                      HouseColour own =
+                          seen.colour(name)
+                              .orElseGet(() -> HouseColour.of(name, last.withAlpha(255)));
+                      if (!sameValues(own, later)) {
+                        kept.add(new Kept.KeptColour(later.name(), own.light(), own.dark()));
+                      }
+                    }));
+    followedSets(now)
+        .forEach(
+            name ->
+                seen.finishSet(name)
+                    .filter(
+                        own ->
+                            after.finishSet(name).filter(later -> !later.equals(own)).isPresent())
+                    .ifPresent(
+                        own -> kept.add(new Kept.KeptFinishes(name, own.lines(), own.finishes()))));
+    followedFonts(now)
+        .forEach(
+            (name, family) ->
+                after
+                    .font(name)
+                    .filter(later -> !later.family().equals(family))
+                    .ifPresent(later -> kept.add(new Kept.KeptFont(later.name(), family))));
+    return kept;
+  }
+
+  private static boolean sameValues(HouseColour one, HouseColour other) {
+    return one.light().equals(other.light()) && one.dark().equals(other.dark());
+  }
+
+  private static Set<String> followedSets(Overlay overlay) {
+    return Pieces.all(overlay.stack())
+        .map(piece -> piece.look().follows())
+        .filter(name -> !name.isEmpty())
+        .collect(Collectors.toCollection(TreeSet::new));
+  }
+
+  private static Map<String, String> followedFonts(Overlay overlay) {
+    Map<String, String> fonts = new LinkedHashMap<>();
+    Pieces.all(overlay.stack())
+        .filter(TextPiece.class::isInstance)
+        .flatMap(piece -> ((TextPiece) piece).runs().stream())
+        .filter(run -> !run.follows().isEmpty())
+        .forEach((Run run) -> fonts.putIfAbsent(run.follows(), run.family()));
+    return fonts;
+  }
+}

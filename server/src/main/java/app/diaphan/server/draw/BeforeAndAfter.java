@@ -1,0 +1,89 @@
+package app.diaphan.server.draw;
+
+import app.diaphan.core.check.StandingOut;
+import app.diaphan.core.check.Still;
+import app.diaphan.core.deliver.StagePicture;
+import app.diaphan.core.memory.Permits;
+import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.render.Canvas;
+import app.diaphan.core.render.Renderer;
+import app.diaphan.core.render.Rendering;
+import app.diaphan.server.memory.MemoryBudget;
+import app.diaphan.server.picture.DecodedPictures;
+import app.diaphan.server.store.PackageStore;
+import app.diaphan.server.store.StillEntity;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Service;
+
+/** Draws an overlay small in two states, and says how its words stand out in each. */
+@Service
+public class BeforeAndAfter {
+  /** The longer side of the pictures, in pixels; words of lower thirds are read at it. */
+  private static final double LONGEST = 640;
+
+  private static final long BYTES_PER_PIXEL = 40;
+
+  private final PackageStore store;
+  private final DrawingService drawings;
+  private final DrawnPictures drawn;
+  private final DecodedPictures decoded;
+  private final Permits work;
+
+  BeforeAndAfter(
+      PackageStore store,
+      DrawingService drawings,
+      DrawnPictures drawn,
+      DecodedPictures decoded,
+      MemoryBudget budget) {
+    this.store = store;
+    this.drawings = drawings;
+    this.drawn = drawn;
+    this.decoded = decoded;
+    work = budget.work();
+  }
+
+  /**
+   * @param before address of the whole frame on clear ground
+   * @param contrastBefore how the words stand out that do so least, over the package's stills,
+   *     1–21; 0 for an overlay without words
+   */
+  public record BothLooks(
+      String before, String after, double contrastBefore, double contrastAfter) {}
+
+  /**
+   * @param otherPictures digests of what pictures of the package show after, by their names
+   */
+  public BothLooks look(
+      Long packageId, Overlay before, Overlay after, Map<String, String> otherPictures) {
+    double longest = Math.max(before.frame().width(), before.frame().height());
+    Canvas canvas = Canvas.scaled(before.frame(), Math.min(1, LONGEST / longest));
+    List<Still> stills = stills(packageId);
+    return work.with(
+        BYTES_PER_PIXEL * canvas.width() * canvas.height(),
+        () -> {
+          Rendering was = drawings.rendererFor(packageId).render(before, canvas);
+          Renderer other = drawings.rendererFor(packageId, otherPictures);
+          Rendering is = other.render(after, canvas);
+          return new BothLooks(
+              address(was),
+              address(is),
+              StandingOut.worst(was, stills).orElse(0),
+              StandingOut.worst(is, stills).orElse(0));
+        });
+  }
+
+  /** One of each clip: the stills of a clip are alike, and many looks are waited for. */
+  private List<Still> stills(Long packageId) {
+    Map<String, Still> stills = new LinkedHashMap<>();
+    for (StillEntity still : store.stillsOf(packageId)) {
+      stills.computeIfAbsent(still.clip(), clip -> new Still(clip, decoded.still(still)));
+    }
+    return List.copyOf(stills.values());
+  }
+
+  private String address(Rendering rendering) {
+    return drawn.keep(StagePicture.png(rendering, rendering.canvas().bounds()));
+  }
+}

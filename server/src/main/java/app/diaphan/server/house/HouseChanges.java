@@ -1,0 +1,271 @@
+package app.diaphan.server.house;
+
+import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
+import app.diaphan.core.house.House;
+import app.diaphan.core.house.HouseChange;
+import app.diaphan.core.house.HouseDifferences;
+import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.overlay.PictureNames;
+import app.diaphan.core.overlay.dress.Kept;
+import app.diaphan.server.json.DocumentJson;
+import app.diaphan.server.store.GraphicsPackage;
+import app.diaphan.server.store.HouseChangeEntity;
+import app.diaphan.server.store.HouseChangeList;
+import app.diaphan.server.store.HouseEntity;
+import app.diaphan.server.store.Houses;
+import app.diaphan.server.store.OverlayEntity;
+import app.diaphan.server.store.PackageStore;
+import app.diaphan.server.store.Packages;
+import app.diaphan.server.store.StaleSave;
+import java.time.Clock;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Makes changes of houses whole, takes them back and makes them once more. */
+@Service
+public class HouseChanges {
+  private final HouseStore store;
+  private final Houses houses;
+  private final HouseChangeList list;
+  private final PackageStore packages;
+  private final Packages packageRows;
+  private final Following following;
+  private final Clock clock;
+
+  HouseChanges(
+      HouseStore store,
+      Houses houses,
+      HouseChangeList list,
+      PackageStore packages,
+      Packages packageRows,
+      Following following,
+      Clock clock) {
+    this.store = store;
+    this.houses = houses;
+    this.list = list;
+    this.packages = packages;
+    this.packageRows = packageRows;
+    this.following = following;
+    this.clock = clock;
+  }
+
+  /** What can be taken back or made once more, in words; empty where there is nothing. */
+  public record History(String undo, String redo) {}
+
+  public History history(Long houseId, Long packageId) {
+    return new History(
+        list.newest(houseId, packageId).map(HouseChangeEntity::said).orElse(""),
+        list.nextUndone(houseId, packageId).map(HouseChangeEntity::said).orElse(""));
+  }
+
+  /**
+   * Changes a house and with it all that follows it, but for overlays that are kept away.
+   *
+   * @param basedOn the revision of the house that it was made from
+   * @throws StaleSave if another change came first; nothing is changed then
+   * @throws InvalidInput if the house is not one
+   */
+  @Transactional
+  public HouseEntity change(Long houseId, int basedOn, House after, Collection<Long> keptOut) {
+    HouseEntity entity = store.get(houseId);
+    if (entity.revision() != basedOn) {
+      throw new StaleSave(entity.name(), entity.revision());
+    }
+    House before = entity.house();
+    if (after.equals(before)) {
+      return entity;
+    }
+    store.checkName(after.name(), Optional.of(houseId));
+    store.checkPictures(houseId, after);
+    Made made = make(store.followers(houseId), new HouseChange(before, after), Set.copyOf(keptOut));
+    keep(
+        Optional.empty(),
+        houseId,
+        HouseDifferences.between(before, after),
+        new MadeChange(
+            before, after, houseId, houseId, List.copyOf(keptOut), made.kept(), made.copies()));
+    entity.keep(after);
+    return houses.saveAndFlush(entity);
+  }
+
+  /**
+   * Makes a house that a package follows from now on.
+   *
+   * @param house named as the package where it has no name of its own yet
+   */
+  @Transactional
+  public void begin(Long packageId, House house) {
+    GraphicsPackage graphics = packages.get(packageId);
+    HouseEntity begun =
+        store.create(
+            house.name().equals(House.NONE.name())
+                ? house.withName(store.free(graphics.name()))
+                : house);
+    store.checkPictures(begun.id(), house);
+    follow(packageId, Optional.of(begun.id()), List.of());
+  }
+
+  /**
+   * Lets a package follow another house.
+   *
+   * @param houseId nothing for none from now on
+   */
+  @Transactional
+  public void follow(Long packageId, Optional<Long> houseId, Collection<Long> keptOut) {
+    GraphicsPackage graphics = packages.get(packageId);
+    Optional<Long> was = graphics.houseId();
+    if (was.equals(houseId)) {
+      return;
+    }
+    House before = packages.house(packageId);
+    House after = houseId.map(id -> store.get(id).house()).orElse(House.NONE);
+    Made made = make(List.of(graphics), new HouseChange(before, after), Set.copyOf(keptOut));
+    keep(
+        Optional.of(packageId),
+        houseId.or(() -> was).orElseThrow(),
+        houseId.isPresent()
+            ? Sentence.of("\"%s\" follows \"%s\".", graphics.name(), after.name())
+            : Sentence.of("\"%s\" follows no house.", graphics.name()),
+        new MadeChange(
+            before,
+            after,
+            was.orElse(0L),
+            houseId.orElse(0L),
+            List.copyOf(keptOut),
+            made.kept(),
+            made.copies()));
+    letFollow(packageId, houseId);
+  }
+
+  private void letFollow(Long packageId, Optional<Long> houseId) {
+    GraphicsPackage graphics = packages.get(packageId);
+    graphics.follow(houseId);
+    packageRows.saveAndFlush(graphics);
+  }
+
+  /** What a change did to overlays that were kept away from it. */
+  private record Made(Map<Long, List<Kept>> kept, List<MadeChange.CopiedPicture> copies) {}
+
+  private Made make(List<GraphicsPackage> followers, HouseChange change, Set<Long> keptOut) {
+    Map<Long, List<Kept>> kept = new java.util.TreeMap<>();
+    List<MadeChange.CopiedPicture> copies = new java.util.ArrayList<>();
+    for (GraphicsPackage graphics : followers) {
+      List<OverlayEntity> overlays = packages.overlaysOf(graphics.id());
+      List<OverlayEntity> away =
+          overlays.stream().filter(one -> keptOut.contains(one.id())).toList();
+      Map<String, String> names =
+          following.keepPictures(
+              graphics.id(),
+              change,
+              PictureNames.in(
+                  away.stream()
+                      .flatMap(one -> PackageStore.documentOf(one).stack().stream())
+                      .toList()));
+      names.forEach(
+          (name, copy) -> copies.add(new MadeChange.CopiedPicture(graphics.id(), name, copy)));
+      for (OverlayEntity entity : away) {
+        Overlay document = PackageStore.documentOf(entity);
+        Overlay keptAway = change.keptAway(document);
+        kept.put(
+            entity.id(),
+            keptAway.kept().stream().filter(one -> !document.kept().contains(one)).toList());
+        packages.save(
+            entity.id(),
+            entity.revision(),
+            keptAway.withStack(PictureNames.replaced(keptAway.stack(), names)));
+      }
+      overlays.stream()
+          .filter(one -> !keptOut.contains(one.id()))
+          .forEach(entity -> following.freshen(entity, change.after()));
+    }
+    return new Made(kept, copies);
+  }
+
+  private void keep(Optional<Long> packageId, Long houseId, String said, MadeChange made) {
+    list.forgetUndone(houseId, packageId.orElse(0L));
+    list.saveAndFlush(
+        new HouseChangeEntity(houseId, packageId, said, DocumentJson.write(made), clock.instant()));
+    list.forgetOld(houseId);
+  }
+
+  /**
+   * Takes the newest change back.
+   *
+   * @param packageId whose own changes of house count too; 0 for none
+   * @throws InvalidInput if there is none
+   */
+  @Transactional
+  public void undo(Long houseId, Long packageId) {
+    HouseChangeEntity entity =
+        list.newest(houseId, packageId)
+            .orElseThrow(() -> new InvalidInput("There is no change to take back."));
+    MadeChange made = read(entity);
+    made.kept().forEach(following::letGo);
+    made.copies().forEach(copy -> following.putBack(copy, made.keptOut()));
+    if (entity.packageId().isPresent()) {
+      Long id = entity.packageId().get();
+      Optional<Long> back = Optional.of(made.housesBefore()).filter(one -> one != 0);
+      House now = packages.house(id);
+      House before = back.map(one -> store.get(one).house()).orElse(House.NONE);
+      make(List.of(packages.get(id)), new HouseChange(now, before), Set.of());
+      letFollow(id, back);
+    } else {
+      HouseEntity house = store.get(entity.houseId());
+      House now = house.house();
+      House before = made.before().knowingNamesOf(now);
+      make(store.followers(house.id()), new HouseChange(now, before), Set.of());
+      house.keep(before);
+      houses.saveAndFlush(house);
+    }
+    entity.undone(entity.document());
+    list.saveAndFlush(entity);
+  }
+
+  /**
+   * Makes the change once more that was taken back last.
+   *
+   * @throws InvalidInput if there is none
+   */
+  @Transactional
+  public void redo(Long houseId, Long packageId) {
+    HouseChangeEntity entity =
+        list.nextUndone(houseId, packageId)
+            .orElseThrow(() -> new InvalidInput("There is no change to be made once more."));
+    MadeChange made = read(entity);
+    Set<Long> away = Set.copyOf(made.keptOut());
+    Made anew;
+    if (entity.packageId().isPresent()) {
+      Long id = entity.packageId().get();
+      Optional<Long> on = Optional.of(made.housesAfter()).filter(one -> one != 0);
+      House after = on.map(one -> store.get(one).house()).orElse(House.NONE);
+      anew = make(List.of(packages.get(id)), new HouseChange(packages.house(id), after), away);
+      letFollow(id, on);
+    } else {
+      HouseEntity house = store.get(entity.houseId());
+      anew = make(store.followers(house.id()), new HouseChange(house.house(), made.after()), away);
+      house.keep(made.after());
+      houses.saveAndFlush(house);
+    }
+    entity.redone(
+        DocumentJson.write(
+            new MadeChange(
+                made.before(),
+                made.after(),
+                made.housesBefore(),
+                made.housesAfter(),
+                made.keptOut(),
+                anew.kept(),
+                anew.copies())));
+    list.saveAndFlush(entity);
+  }
+
+  private static MadeChange read(HouseChangeEntity entity) {
+    return DocumentJson.read(entity.document(), MadeChange.class, "A change of the house");
+  }
+}
