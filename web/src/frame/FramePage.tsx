@@ -9,6 +9,7 @@ import { Composite } from "../stage/Composite";
 import { useDrawing } from "../stage/useDrawing";
 import { NameInput } from "../ui/NameInput";
 import { Notice } from "../ui/Notice";
+import { DressSentence } from "./DressSentence";
 import { FrameChooser } from "./FrameChooser";
 import { FrameSummary } from "./FrameSummary";
 import { OwnMarginSentence } from "./OwnMarginSentence";
@@ -73,6 +74,7 @@ export function FramePage() {
                 change((same) => ({ ...same, frame: { ...same.frame, ...seen } }), what, what)
               }
             />
+            <DressSentence overlay={overlay} />
             <OwnMarginSentence
               frame={overlay.frame}
               packageId={packageId}

@@ -113,7 +113,6 @@ function House({ packageId, followed }: { packageId: number; followed: FollowedH
         <div className="grid grid-cols-[minmax(0,5fr)_minmax(0,4fr)] gap-6">
           <div className="space-y-6">
             <ColourList house={house} edit={edit} />
-            <FontList house={house} edit={edit} />
             <FinishSetList house={house} edit={edit} packageId={packageId} />
           </div>
           <div className="space-y-6">
@@ -124,6 +123,7 @@ function House({ packageId, followed }: { packageId: number; followed: FollowedH
               begun={followed.id !== 0}
               onProblem={setProblem}
             />
+            <FontList house={house} edit={edit} />
             <MarginAndTargets house={house} edit={edit} packageId={packageId} />
           </div>
         </div>

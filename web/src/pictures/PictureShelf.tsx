@@ -7,6 +7,7 @@ import { newPicture } from "../document/newPieces";
 import { FilePick } from "../ui/FilePick";
 import { goHome } from "../ui/home";
 import { Notice } from "../ui/Notice";
+import { HouseShelf } from "./HouseShelf";
 import { ownSize } from "./ownSize";
 import { PICTURE_FILES, takeIn, useTakingIn } from "./takeIn";
 import { smallPicture } from "./usePictures";
@@ -76,6 +77,7 @@ export function PictureShelf({ packageId, pictures, onClose }: Props) {
         />
       </div>
       {problem && <Notice>{problem}</Notice>}
+      <HouseShelf packageId={packageId} sought={sought} onProblem={setProblem} onClose={onClose} />
       <ul aria-label="Pictures of the package" className="min-h-0 overflow-y-auto">
         {found.map((picture) => (
           <li
@@ -98,7 +100,9 @@ export function PictureShelf({ packageId, pictures, onClose }: Props) {
               <span className="min-w-0 flex-1">
                 <span className="block truncate text-sm">{picture.name}</span>
                 <span className="block truncate text-xs opacity-75">
-                  {ownSize(picture)}, {uses(picture)}
+                  {ownSize(picture)},{" "}
+                  {picture.follows !== "" && `as ${picture.follows} of the house, `}
+                  {uses(picture)}
                 </span>
               </span>
             </button>

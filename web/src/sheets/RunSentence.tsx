@@ -4,6 +4,7 @@ import { Choice } from "../ui/Choice";
 import { ColourField } from "../ui/ColourField";
 import { NumberField } from "../ui/NumberField";
 import { FontChoice } from "./FontChoice";
+import { HouseFontChoice } from "./HouseFontChoice";
 import { useFonts } from "./useFonts";
 
 interface Props {
@@ -47,11 +48,17 @@ export function RunSentence(props: Props & { range: Range; caret: number }) {
         </strong>
       )}
       {part ? "is set in " : "Set in "}
-      <FontChoice
-        value={run.family}
-        families={families}
-        onChange={(name) => restyle({ family: name }, "Change the font")}
-      />{" "}
+      <HouseFontChoice
+        run={run}
+        onChange={(follows, its) => restyle({ follows, family: its }, "Change the font")}
+      />
+      {run.follows === "" && (
+        <FontChoice
+          value={run.family}
+          families={families}
+          onChange={(name) => restyle({ family: name }, "Change the font")}
+        />
+      )}{" "}
       <Choice
         label="Weight"
         value={nearest.weight}

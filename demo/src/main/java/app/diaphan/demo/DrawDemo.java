@@ -29,7 +29,7 @@ public final class DrawDemo {
   private DrawDemo() {}
 
   /**
-   * @param arguments the bundle's folder
+   * @param arguments the bundle's folder, and that of the house for the winter
    */
   public static void main(String[] arguments) throws IOException {
     Path bundle = Path.of(arguments[0]);
@@ -48,6 +48,9 @@ public final class DrawDemo {
     for (Pennant pennant : Pennant.values()) {
       Files.writeString(pictures.resolve(pennant.file()), pennant.svg());
     }
+    writeMark(LampMark.REGATTA, pictures);
+    writeMark(LampMark.REGATTA, bundle.resolve("house"));
+    writeMark(LampMark.WINTER, Path.of(arguments[1]).resolve("house"));
     for (SponsorMark sponsor : SponsorMark.values()) {
       BufferedImage picture =
           drawn(
@@ -68,6 +71,10 @@ public final class DrawDemo {
                 BoatAtAnchor::draw));
     BoatAtAnchor.grain(boat);
     photograph(boat, pictures.resolve(BoatAtAnchor.FILE), 0.92f);
+  }
+
+  private static void writeMark(LampMark mark, Path folder) throws IOException {
+    Files.writeString(Files.createDirectories(folder).resolve(LampMark.FILE), mark.svg());
   }
 
   /** As a lens or an export for the web leaves it: about a pixel soft. */

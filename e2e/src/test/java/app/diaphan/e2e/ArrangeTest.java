@@ -181,8 +181,9 @@ class ArrangeTest {
     compose.choose("Name: Text");
     compose.button("Colour: choose").click();
     assertThat(page.getByText("Contrast with what lies beneath")).isVisible();
-    compose.button("Lamp of the package").click();
-    assertEquals("#f0a93f", colour(compose));
+    compose.button("Follow Lamp").click();
+    assertEquals("#f0a93f Lamp", colour(compose));
+    assertThat(compose.labelled("Colour")).hasValue("Lamp");
     compose.type("Colour in OKLCH", "0.628 0.2577 29.23");
     assertEquals("#ff0000", colour(compose));
     compose.type("Colour in HSL", "120 100% 25%");
@@ -194,9 +195,10 @@ class ArrangeTest {
     page.mouse().click(pennant[0], pennant[1]);
     assertThat(compose.labelled("Colour")).hasValue("#f3d27a");
     compose.type("Colour", "#123456");
-    page.getByLabel("Name for the package's colour").fill("Slate");
-    compose.button("Keep for the package").click();
-    assertThat(compose.button("Slate of the package")).isVisible();
+    page.getByLabel("Name for the house's colour").fill("Slate");
+    compose.button("Keep in the house").click();
+    assertThat(compose.button("Follow Slate")).isVisible();
+    assertEquals("#123456 Slate", colour(compose));
     page.waitForCondition(() -> browser.bean(PackageStore.class).house(1L).colours().size() == 8);
   }
 

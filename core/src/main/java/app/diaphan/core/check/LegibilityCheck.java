@@ -34,10 +34,7 @@ final class LegibilityCheck implements Check {
   }
 
   private static Optional<Found> check(Proofed proofed, PlacedPiece placed) {
-    if (placed.piece().look().punch() != Punch.NONE || proofed.solidity(placed) < FAINT) {
-      return Optional.empty();
-    }
-    return worst(proofed.rendering(), placed, proofed.stills())
+    return worst(proofed, placed)
         .filter(worst -> worst.ratio() < LEAST)
         .map(
             worst ->
@@ -59,11 +56,14 @@ final class LegibilityCheck implements Check {
    */
   record Worst(double ratio, String over) {}
 
-  /** Nothing for what has no letters, or none on the frame. */
-  static Optional<Worst> worst(Rendering rendering, PlacedPiece placed, List<Still> stills) {
-    if (!(placed.content() instanceof Content.Lettered letters)) {
+  /** Nothing for what is not there to be read, or not on the frame. */
+  static Optional<Worst> worst(Proofed proofed, PlacedPiece placed) {
+    if (!(placed.content() instanceof Content.Lettered letters)
+        || placed.piece().look().punch() != Punch.NONE
+        || proofed.solidity(placed) < FAINT) {
       return Optional.empty();
     }
+    Rendering rendering = proofed.rendering();
     Canvas canvas = rendering.canvas();
     Plane coverage =
         Coverage.of(
@@ -76,7 +76,7 @@ final class LegibilityCheck implements Check {
         coverage.bounds().grown(EdgeContrast.BESIDE, EdgeContrast.BESIDE).within(canvas.bounds());
     float[] pixels = new float[4 * canvas.width() * bounds.height()];
     rendering.rows(bounds.top(), bounds.bottom(), pixels);
-    return stills.stream()
+    return proofed.stills().stream()
         .map(still -> new Worst(contrast(edges, pixels, bounds.top(), canvas, still), still.name()))
         .min(Comparator.comparingDouble(Worst::ratio));
   }

@@ -68,14 +68,23 @@ public class HouseFiles {
     Path zip = temporary.fresh();
     try {
       Files.write(zip, file);
-      Bundle bundle = BundleReader.readZip(zip);
-      if (bundle.house().empty()) {
-        throw new InvalidInput("The file has no house in it; nothing was taken in.");
-      }
-      return take(bundle);
+      return read(zip);
     } finally {
       Files.deleteIfExists(zip);
     }
+  }
+
+  /**
+   * The same from a bundle on the disk.
+   *
+   * @param folderOrZip of the bundle
+   */
+  public HouseEntity read(Path folderOrZip) throws IOException {
+    Bundle bundle = BundleReader.read(folderOrZip);
+    if (bundle.house().empty()) {
+      throw new InvalidInput("The file has no house in it; nothing was taken in.");
+    }
+    return take(bundle);
   }
 
   HouseEntity take(Bundle bundle) {

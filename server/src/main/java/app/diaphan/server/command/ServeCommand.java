@@ -7,6 +7,7 @@ import app.diaphan.server.DataFolder;
 import app.diaphan.server.ServerApplication;
 import app.diaphan.server.bundle.BundleReader;
 import app.diaphan.server.bundle.BundleStore;
+import app.diaphan.server.bundle.HouseFiles;
 import app.diaphan.server.disk.DatabaseTrouble;
 import app.diaphan.server.photograph.MarkSettings;
 import app.diaphan.server.photograph.PhotographStore;
@@ -35,6 +36,11 @@ final class ServeCommand implements Callable<Integer> {
   Path bundle;
 
   @Option(
+      names = "--house",
+      description = "Bundle whose house is taken in as well if there is no package yet.")
+  Path house;
+
+  @Option(
       names = "--photographs",
       description = "Folder of photographs to mark with the bundle's first watermark.")
   Path photographs;
@@ -58,6 +64,9 @@ final class ServeCommand implements Callable<Integer> {
     PackageStore store = context.getBean(PackageStore.class);
     if (bundle != null && store.all().isEmpty()) {
       GraphicsPackage added = context.getBean(BundleStore.class).add(BundleReader.read(bundle));
+      if (house != null) {
+        context.getBean(HouseFiles.class).read(house);
+      }
       if (photographs != null) {
         addPhotographs(context, store, added.id(), folder);
       }

@@ -5,6 +5,7 @@ import app.diaphan.core.check.Still;
 import app.diaphan.core.deliver.StagePicture;
 import app.diaphan.core.memory.Permits;
 import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.render.Canvas;
 import app.diaphan.core.render.Renderer;
 import app.diaphan.core.render.Rendering;
@@ -20,8 +21,8 @@ import org.springframework.stereotype.Service;
 /** Draws an overlay small in two states, and says how its words stand out in each. */
 @Service
 public class BeforeAndAfter {
-  /** The longer side of the pictures, in pixels; words of lower thirds are read at it. */
-  private static final double LONGEST = 640;
+  /** The longer side of the frame as it is drawn, in pixels, before it is cut to what is drawn. */
+  private static final double LONGEST = 1280;
 
   private static final long BYTES_PER_PIXEL = 40;
 
@@ -45,7 +46,7 @@ public class BeforeAndAfter {
   }
 
   /**
-   * @param before address of the whole frame on clear ground
+   * @param before address of a picture on clear ground, cut to what is drawn in either state
    * @param contrastBefore how the words stand out that do so least, over the package's stills,
    *     1–21; 0 for an overlay without words
    */
@@ -63,14 +64,16 @@ public class BeforeAndAfter {
     return work.with(
         BYTES_PER_PIXEL * canvas.width() * canvas.height(),
         () -> {
-          Rendering was = drawings.rendererFor(packageId).render(before, canvas);
+          Renderer own = drawings.rendererFor(packageId);
           Renderer other = drawings.rendererFor(packageId, otherPictures);
+          Rendering was = own.render(before, canvas);
           Rendering is = other.render(after, canvas);
+          Bounds part = around(was.drawn(), is.drawn(), canvas);
           return new BothLooks(
-              address(was),
-              address(is),
-              StandingOut.worst(was, stills).orElse(0),
-              StandingOut.worst(is, stills).orElse(0));
+              drawn.keep(StagePicture.png(was, part)),
+              drawn.keep(StagePicture.png(is, part)),
+              StandingOut.worst(own, before, was, stills).orElse(0),
+              StandingOut.worst(other, after, is, stills).orElse(0));
         });
   }
 
@@ -83,7 +86,10 @@ public class BeforeAndAfter {
     return List.copyOf(stills.values());
   }
 
-  private String address(Rendering rendering) {
-    return drawn.keep(StagePicture.png(rendering, rendering.canvas().bounds()));
+  /** What is drawn in either state, with a little of what is beside it. */
+  private static Bounds around(Bounds was, Bounds is, Canvas canvas) {
+    Bounds both = was.and(is);
+    int beside = Math.max(4, (both.width() + both.height()) / 24);
+    return both.empty() ? canvas.bounds() : both.grown(beside, beside).within(canvas.bounds());
   }
 }

@@ -48,6 +48,7 @@ class PictureApi {
 
   /**
    * @param digest changes with the bytes
+   * @param follows the mark or texture of the house that it always shows; empty for none
    * @param usedBy names of the package's saved overlays that show it
    */
   record PictureSummary(
@@ -58,6 +59,7 @@ class PictureApi {
       double height,
       String digest,
       PictureFacts facts,
+      String follows,
       List<String> usedBy) {}
 
   private PictureSummary summary(PictureEntity picture, List<String> usedBy) {
@@ -69,6 +71,7 @@ class PictureApi {
         picture.height(),
         picture.sha256(),
         pictures.facts(picture),
+        picture.follows(),
         usedBy);
   }
 
