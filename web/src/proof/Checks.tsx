@@ -1,6 +1,7 @@
 import { CircleCheck, Info, TriangleAlert } from "lucide-react";
 import { useNavigate } from "react-router";
-import type { Found, Overlay } from "../api/client";
+import { answer, api, type Found, type Overlay } from "../api/client";
+import { working } from "../document/arrange";
 import { useOverlay } from "../document/overlayStore";
 import { allPieces } from "../document/tree";
 import { Notice } from "../ui/Notice";
@@ -66,6 +67,7 @@ function FoundItem({ found, overlay }: { found: Found; overlay: Overlay }) {
       <div className="min-w-0">
         <p>{found.sentence}</p>
         {found.remedy && <p className="opacity-80">{found.remedy}</p>}
+        {piece && found.mend !== "" && <Mend found={found} />}
         {piece && (
           <button
             type="button"
@@ -81,5 +83,30 @@ function FoundItem({ found, overlay }: { found: Found; overlay: Overlay }) {
         )}
       </div>
     </li>
+  );
+}
+
+/** Puts right what was found, at one press; it is undone like any other change. */
+function Mend({ found }: { found: Found }) {
+  const mend = async () => {
+    const { overlay, packageId, id } = useOverlay.getState();
+    if (!overlay) return;
+    const mended = await answer(
+      api.POST("/api/packages/{id}/checks/mended", {
+        params: { path: { id: packageId } },
+        body: { overlay, kind: found.kind, piece: found.piece },
+      }),
+    );
+    const now = useOverlay.getState();
+    if (now.id === id && now.overlay === overlay) now.change(() => mended, found.mend);
+  };
+  return (
+    <button
+      type="button"
+      className="btn btn-primary btn-xs mr-1 mt-1 max-w-full"
+      onClick={() => void working(mend())}
+    >
+      <span className="truncate">{found.mend}</span>
+    </button>
   );
 }

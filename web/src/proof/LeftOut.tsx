@@ -17,6 +17,12 @@ const NAMES: Record<CheckKind, string> = {
   BANDING: "Bands in soft ramps",
   HALVED_EDGES: "Edges at half the size",
   NO_TARGET: "A frame without a target",
+  HOUSE_COLOUR: "Colours not of the house",
+  HOUSE_FONT: "Fonts not of the house",
+  MARK_SIZE: "Marks under their least size",
+  MARK_STRETCHED: "Stretched marks",
+  MARK_COLOUR: "Marks in other colours",
+  MARK_CLEAR_SPACE: "The clear space of marks",
 };
 
 const KINDS = Object.keys(NAMES) as CheckKind[];

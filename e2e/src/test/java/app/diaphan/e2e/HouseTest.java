@@ -257,7 +257,8 @@ class HouseTest {
     page.keyboard().press("Alt+h");
     type("Lamp, light", "#e0306a");
     button("See it before and after").click();
-    assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("This changes")))
+    assertThat(
+            page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("This changes")))
         .containsText("overlays");
     page.keyboard().press("Escape");
     button("Leave it as it is").click();

@@ -33,5 +33,17 @@ public enum CheckKind {
   /** Edges that come out wrong when an editor halves a file of straight colours. */
   HALVED_EDGES,
   /** A frame that none of the targets has, or an overlay that goes out nowhere. */
-  NO_TARGET
+  NO_TARGET,
+  /** Faces and lines in colours that the house does not have. */
+  HOUSE_COLOUR,
+  /** Words in fonts that the house does not have. */
+  HOUSE_FONT,
+  /** A mark of the house under its least size. */
+  MARK_SIZE,
+  /** A mark that is wider or higher than it should be. */
+  MARK_STRETCHED,
+  /** A mark in colours that it may not have. */
+  MARK_COLOUR,
+  /** Something in what has to stay clear round a mark. */
+  MARK_CLEAR_SPACE
 }

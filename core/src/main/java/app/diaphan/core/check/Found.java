@@ -7,5 +7,12 @@ package app.diaphan.core.check;
  * @param piece the id of the piece; empty for the whole overlay
  * @param sentence where it is and how bad
  * @param remedy what to do about it
+ * @param mend what puts it right at one press; empty for nothing that does
  */
-public record Found(CheckKind kind, boolean fails, String piece, String sentence, String remedy) {}
+public record Found(
+    CheckKind kind, boolean fails, String piece, String sentence, String remedy, String mend) {
+  /** What is put right by hand. */
+  public Found(CheckKind kind, boolean fails, String piece, String sentence, String remedy) {
+    this(kind, fails, piece, sentence, remedy, "");
+  }
+}

@@ -133,6 +133,12 @@ public record PicturePiece(
         look, slots);
   }
 
+  public PicturePiece withFit(PictureFit other) {
+    return new PicturePiece(
+        id, name, shown, locked, place, picture, page, cutOut, tint, crop, other, width, height,
+        look, slots);
+  }
+
   public PicturePiece withTint(Tint other) {
     return new PicturePiece(
         id, name, shown, locked, place, picture, page, cutOut, other, crop, fit, width, height,

@@ -4,6 +4,8 @@ import app.diaphan.core.check.CheckKind;
 import app.diaphan.core.check.Found;
 import app.diaphan.core.check.ProofChecks;
 import app.diaphan.core.check.Still;
+import app.diaphan.core.check.house.Brand;
+import app.diaphan.core.check.house.HouseChecks;
 import app.diaphan.core.memory.Permits;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.roster.Filling;
@@ -11,9 +13,14 @@ import app.diaphan.server.draw.DrawingService;
 import app.diaphan.server.memory.MemoryBudget;
 import app.diaphan.server.picture.DecodedPictures;
 import app.diaphan.server.store.PackageStore;
+import app.diaphan.server.store.PictureEntity;
+import app.diaphan.server.store.PictureStore;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 
 /** Makes the checks of the proof over the stills of a package. */
@@ -23,13 +30,19 @@ public class CheckService {
   private static final long BYTES_PER_PIXEL = 40;
 
   private final PackageStore store;
+  private final PictureStore pictures;
   private final DrawingService drawings;
   private final DecodedPictures decoded;
   private final Permits work;
 
   CheckService(
-      PackageStore store, DrawingService drawings, DecodedPictures decoded, MemoryBudget budget) {
+      PackageStore store,
+      PictureStore pictures,
+      DrawingService drawings,
+      DecodedPictures decoded,
+      MemoryBudget budget) {
     this.store = store;
+    this.pictures = pictures;
     this.drawings = drawings;
     this.decoded = decoded;
     work = budget.work();
@@ -37,7 +50,26 @@ public class CheckService {
 
   /** All checks that the package makes. */
   public List<Found> check(Long packageId, Overlay designed) {
-    return check(packageId, Filling.without(designed), store.checksMade(packageId));
+    Overlay overlay = Filling.without(designed);
+    Set<CheckKind> made = store.checksMade(packageId);
+    List<Found> found = new ArrayList<>(check(packageId, overlay, made));
+    found.addAll(HouseChecks.of(drawings.rendererFor(packageId), overlay, brand(packageId), made));
+    found.sort(Comparator.comparing((Found one) -> !one.fails()));
+    return found;
+  }
+
+  /** The overlay with one thing put right that was found. */
+  public Overlay mended(Long packageId, Overlay overlay, CheckKind kind, String piece) {
+    return HouseChecks.mended(
+        drawings.rendererFor(packageId), overlay, brand(packageId), kind, piece);
+  }
+
+  private Brand brand(Long packageId) {
+    return new Brand(
+        store.house(packageId),
+        pictures.of(packageId).stream()
+            .filter(picture -> !picture.follows().isEmpty())
+            .collect(Collectors.toMap(PictureEntity::name, PictureEntity::follows)));
   }
 
   /** That words can be read. */

@@ -4,6 +4,8 @@ import app.diaphan.core.check.CheckKind;
 import app.diaphan.core.check.Found;
 import app.diaphan.core.check.ProofChecks;
 import app.diaphan.core.check.Still;
+import app.diaphan.core.check.house.Brand;
+import app.diaphan.core.check.house.HouseChecks;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.render.Renderer;
 import app.diaphan.core.roster.Filling;
@@ -16,6 +18,7 @@ import app.diaphan.server.json.DocumentJson;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -86,7 +89,11 @@ final class CheckCommand implements Callable<Integer> {
     boolean failed = false;
     for (Overlay designed : BundleRenderer.chosen(bundle, names)) {
       Overlay overlay = Filling.without(designed);
-      List<Found> found = ProofChecks.of(renderer, overlay, stills, bundle.targets(), wanted);
+      List<Found> found =
+          new ArrayList<>(ProofChecks.of(renderer, overlay, stills, bundle.targets(), wanted));
+      found.addAll(
+          HouseChecks.of(renderer, overlay, new Brand(bundle.house(), bundle.following()), wanted));
+      found.sort(Comparator.comparing((Found one) -> !one.fails()));
       boolean fails = found.stream().anyMatch(Found::fails);
       failed |= fails;
       Map<String, Object> line = new LinkedHashMap<>();

@@ -1,5 +1,6 @@
 package app.diaphan.server.web;
 
+import app.diaphan.core.Require;
 import app.diaphan.core.check.CheckKind;
 import app.diaphan.core.check.Found;
 import app.diaphan.core.colour.Colour;
@@ -58,6 +59,25 @@ class CheckApi {
   @PostMapping("/checks")
   List<Found> check(@PathVariable long id, @RequestBody ToCheck wanted) {
     return checks.check(id, wanted.overlay());
+  }
+
+  /**
+   * @param kind of the check that found it
+   * @param piece its id
+   */
+  record ToMend(Overlay overlay, CheckKind kind, String piece) {
+    ToMend {
+      Require.present(overlay, "The overlay");
+      Require.present(kind, "What was found");
+      Require.present(piece, "The piece to mend");
+    }
+  }
+
+  /** The overlay with one thing put right that was found; nothing is saved. */
+  @OnlyComputes
+  @PostMapping("/checks/mended")
+  Overlay mend(@PathVariable long id, @RequestBody ToMend wanted) {
+    return checks.mended(id, wanted.overlay(), wanted.kind(), wanted.piece());
   }
 
   /** The checks that are not made for this package. */
