@@ -47,6 +47,7 @@ export type HouseFont = Schemas["HouseFont"];
 export type HouseMark = Schemas["HouseMark"];
 export type HousePicture = Schemas["HousePicture"];
 export type FollowedHouse = Schemas["FollowedHouse"];
+export type HouseFound = Schemas["HouseFound"];
 export type TouchedOverlay = Schemas["TouchedOverlay"];
 export type BothLooks = Schemas["BothLooks"];
 export type FontFamily = Schemas["FontFamilyChoice"];

@@ -14,6 +14,7 @@ import { FontList } from "./FontList";
 import { HouseMenu } from "./HouseMenu";
 import { MarginAndTargets } from "./MarginAndTargets";
 import { MarkList } from "./MarkList";
+import { ReadingPanel } from "./ReadingPanel";
 import { inWords } from "./seen";
 import { useDraft } from "./useDraft";
 import { useFollowed } from "./useHouse";
@@ -81,30 +82,30 @@ function House({ packageId, followed }: { packageId: number; followed: FollowedH
             <Redo2 size={16} />
           </button>
         </div>
-        <div className="ml-auto">
-          <HouseMenu packageId={packageId} followed={followed} onProblem={setProblem} />
-        </div>
       </Bar>
       <main className="min-h-0 flex-1 overflow-y-auto px-6 py-4">
-        <p className="mb-3">
-          {followed.id === 0 ? (
-            <>
-              {graphics?.name ?? "The package"} follows no house yet. What you put in here becomes
-              its house; or follow one that is there already.
-            </>
-          ) : (
-            <>
-              {graphics?.name ?? "The package"} follows the house{" "}
-              <Typed
-                label="Name of the house"
-                value={house.name}
-                longest={120}
-                onTake={(name) => edit((same) => ({ ...same, name }))}
-              />
-              {others.length > 0 && `, as ${others.map((one) => one.name).join(", ")} does`}.
-            </>
-          )}
-        </p>
+        <div className="mb-3 flex items-start gap-4">
+          <p className="min-w-0 flex-1">
+            {followed.id === 0 ? (
+              <>
+                {graphics?.name ?? "The package"} follows no house yet. What you put in here becomes
+                its house; or follow one that is there already.
+              </>
+            ) : (
+              <>
+                {graphics?.name ?? "The package"} follows the house{" "}
+                <Typed
+                  label="Name of the house"
+                  value={house.name}
+                  longest={120}
+                  onTake={(name) => edit((same) => ({ ...same, name }))}
+                />
+                {others.length > 0 && `, as ${others.map((one) => one.name).join(", ")} does`}.
+              </>
+            )}
+          </p>
+          <HouseMenu packageId={packageId} followed={followed} onProblem={setProblem} />
+        </div>
         {(problem || draft.problem) && (
           <div className="mb-3 max-w-3xl">
             <Notice>{problem || draft.problem}</Notice>
@@ -124,6 +125,7 @@ function House({ packageId, followed }: { packageId: number; followed: FollowedH
               onProblem={setProblem}
             />
             <FontList house={house} edit={edit} />
+            <ReadingPanel house={house} edit={edit} packageId={packageId} onProblem={setProblem} />
             <MarginAndTargets house={house} edit={edit} packageId={packageId} />
           </div>
         </div>

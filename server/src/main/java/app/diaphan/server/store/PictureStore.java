@@ -246,6 +246,11 @@ public class PictureStore {
                 .name());
   }
 
+  /** Reads a picture of which nothing is kept. */
+  public PictureFile look(String name, byte[] bytes) {
+    return read(name, bytes).file();
+  }
+
   /**
    * Looks at bytes and keeps them for a house.
    *

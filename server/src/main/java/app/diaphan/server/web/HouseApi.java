@@ -7,12 +7,14 @@ import app.diaphan.core.house.House;
 import app.diaphan.core.house.HouseChange;
 import app.diaphan.core.house.HousePicture;
 import app.diaphan.core.house.Pictured;
+import app.diaphan.core.house.reading.HouseFound;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.server.bundle.HouseFiles;
 import app.diaphan.server.disk.OnlyComputes;
 import app.diaphan.server.draw.BeforeAndAfter;
 import app.diaphan.server.draw.SmallPictures;
 import app.diaphan.server.house.HouseChanges;
+import app.diaphan.server.house.HouseReading;
 import app.diaphan.server.house.HouseStore;
 import app.diaphan.server.house.HouseTouches;
 import app.diaphan.server.store.GraphicsPackage;
@@ -49,6 +51,7 @@ class HouseApi {
   private final HouseChanges changes;
   private final HouseTouches touches;
   private final HouseFiles files;
+  private final HouseReading reading;
   private final PackageStore packages;
   private final PictureStore pictures;
   private final SmallPictures small;
@@ -58,6 +61,7 @@ class HouseApi {
       HouseChanges changes,
       HouseTouches touches,
       HouseFiles files,
+      HouseReading reading,
       PackageStore packages,
       PictureStore pictures,
       SmallPictures small) {
@@ -65,6 +69,7 @@ class HouseApi {
     this.changes = changes;
     this.touches = touches;
     this.files = files;
+    this.reading = reading;
     this.packages = packages;
     this.pictures = pictures;
     this.small = small;
@@ -245,11 +250,15 @@ class HouseApi {
   @ResponseStatus(HttpStatus.CREATED)
   HousePicture addPicture(@PathVariable long id, @RequestPart("file") MultipartFile file)
       throws IOException {
+    return houses.addPicture(followedId(id), nameOf(file), Uploads.bytes(file));
+  }
+
+  private static String nameOf(MultipartFile file) {
     String name = file.getOriginalFilename();
     if (name == null || name.isBlank()) {
-      throw new InvalidInput("The picture came without a name; save it under one and try again.");
+      throw new InvalidInput("The file came without a name; save it under one and try again.");
     }
-    return houses.addPicture(followedId(id), name, Uploads.bytes(file));
+    return name;
   }
 
   /** A picture that a house has, small, on clear ground. */
@@ -278,6 +287,32 @@ class HouseApi {
         pictures.addOfHouse(
             id, pictured.name(), pictured.picture().file(), houses.content(pictured.picture()));
     return new TakenPicture(picture.id(), picture.name());
+  }
+
+  /** What the overlays of the package have of their own, to be taken into its house. */
+  @GetMapping("/packages/{id}/house/found")
+  HouseFound found(@PathVariable long id) {
+    return reading.inOverlays(id);
+  }
+
+  /** What a brand sheet or a picture shows; nothing of the file is kept. */
+  @OnlyComputes
+  @PostMapping(path = "/packages/{id}/house/found", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+  HouseFound foundInFile(@PathVariable long id, @RequestPart("file") MultipartFile file)
+      throws IOException {
+    packages.get(id);
+    return reading.inFile(nameOf(file), Uploads.bytes(file));
+  }
+
+  /**
+   * @param overlays how many follow it now that did not
+   */
+  record AdoptedOverlays(int overlays) {}
+
+  /** Lets the overlays of the package follow its house where they look the same already. */
+  @PostMapping("/packages/{id}/house/adopted")
+  AdoptedOverlays adopt(@PathVariable long id) {
+    return new AdoptedOverlays(reading.adopt(id));
   }
 
   /** The house by itself, as a file. */
