@@ -45,6 +45,8 @@ class LookTest {
               page ->
                   page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Quotation"))
                       .click()),
+          new Look("/packages/1/house", "house", LookTest::house),
+          new Look("/packages/1/house", "house-change", LookTest::houseChange),
           new Look("/overlays/2/frame", "frame"),
           new Look("/overlays/2/compose", "compose", page -> choose(page, "Plate: Plate")),
           new Look("/overlays/2/compose", "", page -> page.keyboard().press("?")),
@@ -66,7 +68,7 @@ class LookTest {
           new Look("/overlays/9/compose", "pictures", LookTest::pictures),
           new Look("/overlays/9/compose", "cutting-table", LookTest::cuttingTable),
           new Look("/overlays/2/proof", "proof"),
-          new Look("/overlays/2/proof", "proof-one", LookTest::oneBackdrop),
+          new Look("/overlays/2/proof", "", LookTest::oneBackdrop),
           new Look("/overlays/2/deliver", "deliver", LookTest::delivered),
           new Look("/overlays/2/deliver", "deliver-package", page -> tab(page, "Whole package")),
           new Look("/overlays/2/deliver", "deliver-returned", LookTest::returned),
@@ -79,7 +81,7 @@ class LookTest {
           new Look("/overlays/10/roster", "roster-row", LookTest::largeRow),
           new Look("/overlays/4/photographs", "", page -> {}),
           new Look("/overlays/4/photographs", "photographs", LookTest::photographs),
-          new Look("/overlays/4/photographs", "photograph", LookTest::largePhotograph));
+          new Look("/overlays/4/photographs", "", LookTest::largePhotograph));
 
   private static final Path[] DEMO_PHOTOGRAPHS = demoPhotographs();
 
@@ -101,6 +103,20 @@ class LookTest {
   private static void choose(Page page, String card) {
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(card).setExact(true))
         .click();
+  }
+
+  private static void house(Page page) {
+    page.getByLabel("Name of the house").waitFor();
+    page.waitForLoadState(LoadState.NETWORKIDLE);
+  }
+
+  private static void houseChange(Page page) {
+    page.getByLabel("Deep water, light", new Page.GetByLabelOptions().setExact(true))
+        .fill("#5a2140");
+    page.keyboard().press("Enter");
+    choose(page, "See it before and after");
+    page.getByText("what is hardest to read first").waitFor();
+    page.waitForLoadState(LoadState.NETWORKIDLE);
   }
 
   private static void roster(Page page) {

@@ -154,7 +154,7 @@ class BundleTest {
           SpecificationVersion.DRAFT_2020_12,
           builder ->
               builder.schemas(
-                  Map.of("urn:diaphan:bundle:13:overlay", document("bundle.schema.json"))));
+                  Map.of("urn:diaphan:bundle:14:overlay", document("bundle.schema.json"))));
 
   private static String document(String name) {
     try {

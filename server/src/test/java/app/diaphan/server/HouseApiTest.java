@@ -10,12 +10,18 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -67,8 +73,13 @@ class HouseApiTest {
 
   /** The plate of the lower third in the house's colour, as it was long ago. */
   private static long addFollowing(long packageId) {
+    return addFollowing(packageId, "Lower third");
+  }
+
+  private static long addFollowing(long packageId, String called) {
     String overlay = TestOverlays.lowerThird("Ysolde", 320, 180);
     JsonNode document = RunningServer.JSON.readTree(overlay);
+    ((ObjectNode) document).put("name", called);
     ((ObjectNode) document.path("stack").get(1).path("paint")).put("colour", "#010203 Buoy");
     Answer added = SERVER.post("/api/packages/" + packageId + "/overlays", document.toString());
     assertEquals(201, added.status(), () -> added.body().toString());
@@ -373,6 +384,151 @@ class HouseApiTest {
             "none.zip",
             SERVER.get("/api/packages/" + copy + "/bundle.zip").raw().body());
     assertEquals(422, none.status());
+  }
+
+  @Test
+  void aHouseIsReadAndOverlaysFollowWhatIsTheSame() {
+    long third = newPackage("Third");
+    long overlay =
+        SERVER
+            .post("/api/packages/" + third + "/overlays", TestOverlays.lowerThird("Ysolde"))
+            .body()
+            .path("id")
+            .asLong();
+    JsonNode found = SERVER.get("/api/packages/" + third + "/house/found").body();
+    String plate = colourOf(overlay);
+    assertTrue(found.path("colours").toString().contains(plate.substring(0, 7)), found::toString);
+    assertEquals("Work Sans", found.path("families").get(0).path("family").asString());
+    change(
+        third,
+        TestHouses.ofColours(TestHouses.colour("Ground", plate.substring(0, 7)))
+            .replace("\"Regatta\"", "\"Third " + name + "\""));
+    JsonNode adopted = SERVER.post("/api/packages/" + third + "/house/adopted", "").body();
+    assertEquals(1, adopted.path("overlays").asInt());
+    assertEquals(plate + " Ground", colourOf(overlay));
+    assertEquals(
+        0,
+        SERVER
+            .post("/api/packages/" + third + "/house/adopted", "")
+            .body()
+            .path("overlays")
+            .asInt());
+    JsonNode sheet =
+        SERVER
+            .upload(
+                "/api/packages/" + third + "/house/found",
+                "sheet.svg",
+                "<svg xmlns='http://www.w3.org/2000/svg' width='9' height='9'><rect width='9' height='9' fill='#14303c'/></svg>"
+                    .getBytes(StandardCharsets.UTF_8))
+            .body();
+    assertEquals("#14303c", sheet.path("colours").get(0).path("colour").asString());
+    assertEquals(
+        0, SERVER.get("/api/packages/" + third + "/pictures").body().size(), "nothing is kept");
+    assertEquals(
+        422,
+        SERVER
+            .upload("/api/packages/" + third + "/house/found", "font.ttf", new byte[] {0, 1, 0, 0})
+            .status());
+  }
+
+  @Test
+  void whatWasDeliveredGoesOutAgainUnderTheSameNamesAndNothingElse(@TempDir Path folder)
+      throws Exception {
+    SERVER.put(
+        "/api/packages/" + first + "/delivery-folder",
+        RunningServer.JSON.writeValueAsString(Map.of("folder", folder.toString())));
+    long delivered = addFollowing(first);
+    long never = addFollowing(first, "Never sent");
+    Answer run =
+        SERVER.post(
+            "/api/packages/" + first + "/delivery-runs",
+            "{\"overlays\":[%d],\"targets\":[],\"changedOnly\":false}".formatted(delivered));
+    assertEquals(202, run.status(), () -> run.body().toString());
+    ended(run.body().path("id").asLong());
+    Path file;
+    try (Stream<Path> files = Files.list(folder)) {
+      file = files.filter(one -> one.toString().endsWith(".png")).findFirst().orElseThrow();
+    }
+    byte[] before = Files.readAllBytes(file);
+    String green = house("#20a040", "#ff8080", "");
+    JsonNode touched = touched(first, green);
+    assertEquals(2, touched.size());
+    assertEquals(file.getFileName().toString(), touched.get(0).path("files").get(0).asString());
+    assertEquals(0, touched.get(1).path("files").size());
+    change(first, green);
+    JsonNode again =
+        SERVER
+            .post(
+                "/api/packages/" + first + "/delivered-again",
+                "{\"overlays\":[%d,%d]}".formatted(delivered, never))
+            .body();
+    assertEquals(1, again.size(), again::toString);
+    assertEquals(1, again.get(0).path("planned").asInt(), "what never went out stays");
+    ended(again.get(0).path("id").asLong());
+    assertFalse(Arrays.equals(before, Files.readAllBytes(file)));
+    assertEquals(
+        0,
+        SERVER
+            .post(
+                "/api/packages/" + first + "/delivered-again",
+                "{\"overlays\":[%d]}".formatted(delivered))
+            .body()
+            .size(),
+        "a new name of what is followed would change no file either");
+  }
+
+  private static void ended(long run) throws InterruptedException {
+    for (int i = 0; i < 600; i++) {
+      if (!SERVER
+          .get("/api/delivery-runs/" + run)
+          .body()
+          .path("state")
+          .asString()
+          .equals("RUNNING")) {
+        return;
+      }
+      Thread.sleep(50);
+    }
+    throw new IllegalStateException("The run did not end.");
+  }
+
+  @Test
+  void whatIsNotTheHousesIsFoundAndMendedAtOnePress() {
+    JsonNode document = RunningServer.JSON.readTree(TestOverlays.lowerThird("Ysolde", 320, 180));
+    Answer checked =
+        SERVER.post("/api/packages/" + first + "/checks", "{\"overlay\":" + document + "}");
+    JsonNode plate =
+        checked
+            .body()
+            .valueStream()
+            .filter(one -> one.path("kind").asString().equals("HOUSE_COLOUR"))
+            .filter(one -> one.path("piece").asString().equals("plate"))
+            .findFirst()
+            .orElseThrow();
+    assertEquals("Take Buoy", plate.path("mend").asString());
+    Answer mended =
+        SERVER.post(
+            "/api/packages/" + first + "/checks/mended",
+            "{\"overlay\":%s,\"kind\":\"HOUSE_COLOUR\",\"piece\":\"plate\"}".formatted(document));
+    assertEquals(200, mended.status(), () -> mended.body().toString());
+    assertTrue(mended.body().toString().contains("#d02020"), () -> mended.body().toString());
+    assertEquals(
+        422,
+        SERVER
+            .post(
+                "/api/packages/" + first + "/checks/mended",
+                "{\"overlay\":%s,\"kind\":\"BANDING\",\"piece\":\"plate\"}".formatted(document))
+            .status());
+  }
+
+  @Test
+  void theDressIsPutOnAnOverlayThatIsNotSaved() {
+    JsonNode document = RunningServer.JSON.readTree(TestOverlays.lowerThird("Ysolde"));
+    ((ObjectNode) document.path("stack").get(1).path("paint")).put("colour", "#010203 Buoy");
+    ((ObjectNode) document).put("dress", "DARK");
+    Answer dressed =
+        SERVER.post("/api/packages/" + first + "/house/dressed", "{\"overlay\":" + document + "}");
+    assertTrue(dressed.body().toString().contains("#ff8080 Buoy"), () -> dressed.body().toString());
   }
 
   @Test

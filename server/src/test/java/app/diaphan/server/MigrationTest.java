@@ -6,6 +6,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
+import app.diaphan.core.house.House;
+import app.diaphan.core.house.HouseColour;
 import app.diaphan.core.roster.Roster;
 import app.diaphan.server.command.CommandRun;
 import app.diaphan.server.disk.Backups;
@@ -50,7 +52,17 @@ class MigrationTest {
         .load()
         .migrate();
     try (Connection database = DriverManager.getConnection(url())) {
-      insert(database, "graphics_package (name, created_at) values ('Old', now())");
+      if (version < 2) {
+        insert(database, "graphics_package (name, created_at) values ('Old', now())");
+      } else {
+        insert(
+            database,
+            "graphics_package (name, created_at, house) values ('Old', now(), ?)",
+            """
+            {"colours":[{"name":"Lamp","colour":"#f0a93f"},{"name":"lamp","colour":"#102030cc"}],
+             "ownMargin":{"unit":"PERCENT","left":3,"top":0,"right":0,"bottom":0}}""");
+        insert(database, "graphics_package (name, created_at) values ('Without', now())");
+      }
       insert(
           database,
           "overlay (package_id, name, document, revision, saved_at) values (1, 'Lower third', ?, 1, now())",
@@ -107,7 +119,7 @@ class MigrationTest {
   }
 
   @ParameterizedTest
-  @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7, 8, 9})
+  @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12})
   void everythingIsThereAfterwardsAndABackupOfBefore(int version) throws Exception {
     old(version);
     try (ConfigurableApplicationContext server = ServerApplication.start(data, 0)) {
@@ -120,6 +132,17 @@ class MigrationTest {
       DeliveryEntity delivered = server.getBean(Deliveries.class).findAll().getFirst();
       assertEquals("as it was", delivered.sentence());
       assertEquals(DeliveryEntity.State.DONE, delivered.state());
+      House house = store.house(1L);
+      if (version >= 2) {
+        assertEquals("Old", house.name());
+        assertEquals(
+            List.of("Lamp", "lamp 2"), house.colours().stream().map(HouseColour::name).toList());
+        assertEquals("#102030cc", house.colours().getLast().dark().toString());
+        assertEquals(3, house.ownMargin().left());
+        assertEquals(House.NONE, store.house(2L));
+      } else {
+        assertEquals(House.NONE, house);
+      }
       if (version >= 6) {
         RosterStore rosters = server.getBean(RosterStore.class);
         assertEquals("Skippers", rosters.of(1L).getFirst().roster().name());
@@ -136,7 +159,7 @@ class MigrationTest {
             database
                 .createStatement()
                 .executeQuery(
-                    "select max(\"version\") from \"flyway_schema_history\" where \"success\"")) {
+                    "select max(cast(\"version\" as integer)) from \"flyway_schema_history\" where \"success\"")) {
       rows.next();
       assertEquals(version, rows.getInt(1), "as it was before");
     }

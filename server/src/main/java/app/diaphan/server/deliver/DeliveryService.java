@@ -130,14 +130,7 @@ public class DeliveryService {
             : all.targets().stream().filter(one -> order.targets().contains(one.name())).toList();
     order.targets().forEach(all::get);
     List<PlanService.Line> lines = plans.plan(packageId, order.overlays(), targets);
-    lines.stream()
-        .map(PlanService.Line::file)
-        .filter(file -> !file.possible())
-        .findFirst()
-        .ifPresent(
-            file -> {
-              throw new InvalidInput("Nothing was delivered. " + file.problem());
-            });
+    checkPossible(lines);
     List<PlanService.Line> wanted =
         lines.stream()
             .filter(line -> !order.changedOnly() || line.standing() != PlanService.Standing.SAME)
@@ -149,6 +142,17 @@ public class DeliveryService {
               : "There is nothing to deliver: no overlay goes out at these targets.");
     }
     return queue(new DeliveryRun(packageId, wanted.size(), clock.instant()), wanted);
+  }
+
+  private static void checkPossible(List<PlanService.Line> lines) {
+    lines.stream()
+        .map(PlanService.Line::file)
+        .filter(file -> !file.possible())
+        .findFirst()
+        .ifPresent(
+            file -> {
+              throw new InvalidInput("Nothing was delivered. " + file.problem());
+            });
   }
 
   /**
@@ -188,6 +192,7 @@ public class DeliveryService {
             : changed(
                 plans.plan(packageId, List.copyOf(overlays), store.targets(packageId).targets()));
     if (!alone.isEmpty()) {
+      checkPossible(alone);
       started.add(queue(new DeliveryRun(packageId, alone.size(), clock.instant()), alone));
     }
     for (RosterEntity roster : rosters) {
@@ -201,9 +206,7 @@ public class DeliveryService {
   }
 
   private static List<PlanService.Line> changed(List<PlanService.Line> lines) {
-    return lines.stream()
-        .filter(line -> line.standing() == PlanService.Standing.CHANGED && line.file().possible())
-        .toList();
+    return lines.stream().filter(line -> line.standing() == PlanService.Standing.CHANGED).toList();
   }
 
   private DeliveryRun startRows(RosterEntity roster, List<PlanService.Line> wanted) {
