@@ -174,6 +174,10 @@ class BundleTest {
   void everyJsonOfTheDemoFollowsThePublishedSchemas() throws IOException {
     assertValid(
         "package.schema.json", Files.readString(DEMO.resolve("package.json")), "package.json");
+    assertValid(
+        "package.schema.json",
+        Files.readString(DEMO.resolveSibling("winter-house").resolve("package.json")),
+        "the house for the winter");
     for (String folder : List.of("overlays", "rosters", "cues")) {
       String schema =
           Map.of(
@@ -193,7 +197,7 @@ class BundleTest {
             "package.schema.json",
             "roster.schema.json",
             "cues.schema.json")) {
-      assertTrue(document(title).contains("bundle version 13\","), title);
+      assertTrue(document(title).contains("bundle version 14\","), title);
     }
   }
 
