@@ -7,6 +7,7 @@ describe("the guide", () => {
       "Begin",
       "Frame",
       "Compose",
+      "House",
       "Proof",
       "Deliver",
       "Roster",
@@ -21,6 +22,7 @@ describe("the guide", () => {
     expect(titleAt("/overlays/2/compose")).toBe("Compose");
     expect(titleAt("/overlays/2/roster")).toBe("Roster");
     expect(titleAt("/packages/1/new")).toBe("Frame");
+    expect(titleAt("/packages/1/house")).toBe("House");
     expect(titleAt("/")).toBe("Begin");
   });
 

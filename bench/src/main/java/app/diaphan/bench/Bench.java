@@ -52,6 +52,7 @@ public final class Bench {
     groups.put("roster/screen", RosterScreenBench::run);
     groups.put("photographs/", ignored -> PhotographBench.run());
     groups.put("cues/", CuesBench::run);
+    groups.put("house/", HouseBench::run);
     groups.put("truth/retargeted", RetargetBench::run);
     groups.put("truth/finishes", FinishTruthBench::run);
     groups.put("truth/cut-outs", LogoBench::run);
