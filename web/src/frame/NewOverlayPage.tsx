@@ -43,15 +43,25 @@ export function NewOverlayPage() {
     setProblem("");
     setMaking(true);
     try {
+      // One of another package of the house brings its pictures.
+      const begun =
+        chosen && chosen.packageId !== 0 && chosen.packageId !== packageId
+          ? await answer(
+              api.POST("/api/starters/{id}/taken", {
+                params: { path: { id: chosen.own } },
+                body: { packageId, overlay: chosen.overlay },
+              }),
+            )
+          : chosen?.overlay;
       const saved = await answer(
         api.POST("/api/packages/{id}/overlays", {
           params: { path: { id: packageId } },
           body: {
             name: name.trim() || UNNAMED,
             frame: { ...frame, ownMargin: house.ownMargin },
-            stack: chosen?.overlay.stack ?? [],
-            forTargets: chosen?.overlay.forTargets ?? [],
-            dress: chosen?.overlay.dress ?? "LIGHT",
+            stack: begun?.stack ?? [],
+            forTargets: begun?.forTargets ?? [],
+            dress: begun?.dress ?? "LIGHT",
             kept: [],
           },
         }),

@@ -1,4 +1,4 @@
-import { useQuery } from "@tanstack/react-query";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { answer, api } from "../api/client";
 import { NumberField } from "../ui/NumberField";
 import type { ListProps } from "./ColourList";
@@ -21,6 +21,17 @@ export function MarginAndTargets({ house, edit, packageId }: ListProps & { packa
   const own = targets.data?.targets ?? [];
   const { ownMargin } = house;
   const unit = ownMargin.unit === "PERCENT" ? " %" : " px";
+  const queries = useQueryClient();
+  const wanted = house.targets.filter((one) => !own.some((kept) => kept.name === one.name));
+  const take = async () => {
+    await answer(
+      api.PUT("/api/packages/{id}/targets", {
+        params: { path: { id: packageId } },
+        body: { targets: [...own, ...wanted] },
+      }),
+    );
+    await queries.invalidateQueries({ queryKey: ["targets", packageId] });
+  };
   const missing = own.filter((one) => !house.targets.some((kept) => kept.name === one.name));
   return (
     <section aria-label="Margin and targets">
@@ -49,6 +60,11 @@ export function MarginAndTargets({ house, edit, packageId }: ListProps & { packa
         {house.targets.length === 0
           ? "The house has no targets of its own. "
           : `Its targets: ${house.targets.map((one) => one.name).join(", ")}. `}
+        {wanted.length > 0 && targets.data && (
+          <button type="button" className="btn btn-xs" onClick={() => void take()}>
+            Let this package have {wanted.map((one) => one.name).join(", ")}
+          </button>
+        )}
         {missing.length > 0 && (
           <button
             type="button"

@@ -42,7 +42,7 @@ export function StarterChoice({ packageId, starters, chosen, onChoose }: Props) 
           on={chosen === keyOf(starter)}
           onChoose={() => onChoose(starter)}
           besides={
-            starter.own !== 0 && (
+            starter.packageId === packageId && (
               <TakeAway
                 label={`${starter.overlay.name}: take this starter away…`}
                 onYes={() => void takeAway(starter)}

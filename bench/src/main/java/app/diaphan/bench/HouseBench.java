@@ -47,7 +47,8 @@ final class HouseBench {
     return List.of(
         Line.atMost("house/a changed colour, what it touches told", told, "s", 2),
         Line.atMost("house/before and after of the first " + FIRST + " overlays", first, "s", 3),
-        Line.atMost("house/before and after of " + OVERLAYS + " overlays and their rows", all, "s", 20));
+        Line.atMost(
+            "house/before and after of " + OVERLAYS + " overlays and their rows", all, "s", 20));
   }
 
   /** Overlays that have the colour, so many times that there are enough. */
@@ -59,10 +60,7 @@ final class HouseBench {
             .toList();
     for (int i = 0; i < OVERLAYS - touched.size(); i++) {
       OverlayEntity overlay = touched.get(i % touched.size());
-      store.copy(
-          overlay.id(),
-          PackageStore.documentOf(overlay).frame(),
-          OverlayCopy.Lengths.STAY);
+      store.copy(overlay.id(), PackageStore.documentOf(overlay).frame(), OverlayCopy.Lengths.STAY);
     }
   }
 

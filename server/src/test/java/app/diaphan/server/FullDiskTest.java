@@ -31,7 +31,7 @@ class FullDiskTest {
         Program.serve(
             work,
             Program.behind(
-                "ulimit -S -f 4000",
+                "ulimit -S -f 6000",
                 Program.command("serve", "--data", data.toString(), "--port", "0")))) {
       server.ask("POST", "/api/packages", "{\"name\":\"Regatta\"}");
       String words = "Ysolde Farrow-Quill ".repeat(80);

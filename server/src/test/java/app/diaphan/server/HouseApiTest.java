@@ -493,6 +493,44 @@ class HouseApiTest {
   }
 
   @Test
+  void startersAreSharedByThePackagesOfAHouseWithTheirPictures() {
+    JsonNode mark =
+        addHousePicture(
+            first,
+            "bug.svg",
+            "<svg xmlns='http://www.w3.org/2000/svg' width='9' height='9'><rect width='9' height='9'/></svg>");
+    change(first, withMark(mark));
+    long kept = addShowing(first);
+    assertEquals(201, SERVER.post("/api/overlays/" + kept + "/starters", "").status());
+    String wanted =
+        "{\"frame\":%s,\"packageId\":%d}".formatted(TestOverlays.frame(320, 180), second);
+    JsonNode starter = SERVER.post("/api/starters", wanted).body().get(0);
+    assertEquals(first, starter.path("packageId").asLong());
+    assertEquals("Bug", starter.path("overlay").path("name").asString());
+    Answer taken =
+        SERVER.post(
+            "/api/starters/" + starter.path("own").asLong() + "/taken",
+            "{\"packageId\":%d,\"overlay\":%s}".formatted(second, starter.path("overlay")));
+    assertEquals(200, taken.status(), () -> taken.body().toString());
+    JsonNode pictures = SERVER.get("/api/packages/" + second + "/pictures").body();
+    assertEquals(
+        taken.body().path("stack").get(0).path("picture").asString(),
+        pictures.get(0).path("name").asString());
+    assertEquals("Bug", pictures.get(0).path("follows").asString(), "it follows here as well");
+    follow(second, 0);
+    assertEquals(0, SERVER.post("/api/starters", wanted).body().get(0).path("packageId").asLong());
+  }
+
+  @Test
+  void aRevisionThatIsGoneBackToFollowsTheHouseAsItIsNow() {
+    long overlay = addFollowing(first);
+    change(first, house("#20a040", "#ff8080", ""));
+    JsonNode revision = SERVER.get("/api/overlays/" + overlay + "/revisions/1").body();
+    assertEquals(
+        "#20a040 Buoy", revision.path("stack").get(1).path("paint").path("colour").asString());
+  }
+
+  @Test
   void whatIsNotTheHousesIsFoundAndMendedAtOnePress() {
     JsonNode document = RunningServer.JSON.readTree(TestOverlays.lowerThird("Ysolde", 320, 180));
     Answer checked =

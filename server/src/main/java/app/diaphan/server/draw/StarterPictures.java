@@ -11,7 +11,9 @@ import app.diaphan.core.render.Renderer;
 import app.diaphan.core.render.Rendering;
 import app.diaphan.core.starter.Lettering;
 import app.diaphan.core.starter.StarterShelf;
+import app.diaphan.server.store.StarterEntity;
 import app.diaphan.server.store.StarterStore;
+import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Service;
 
@@ -32,36 +34,44 @@ public class StarterPictures {
   }
 
   /**
-   * @param own the starter's id among its package's own; 0 for one that Diaphan ships
+   * @param own the starter's id; 0 for one that Diaphan ships
+   * @param packageId of the package whose own it is; 0 for one that Diaphan ships
    * @param picture address of the whole frame with the starter on it
    */
-  public record DrawnStarter(long own, String about, Overlay overlay, String picture) {}
+  public record DrawnStarter(
+      long own, long packageId, String about, Overlay overlay, String picture) {}
 
   /** Those that Diaphan ships, in a house's colours and a package's families. */
   public List<DrawnStarter> shipped(Frame frame, House house, Lettering lettering) {
     Renderer renderer = drawings.rendererWithoutPictures();
     return StarterShelf.of(frame, house, lettering).stream()
-        .map(starter -> drawn(renderer, 0, starter.about(), starter.overlay()))
+        .map(starter -> drawn(renderer, 0, 0, starter.about(), starter.overlay()))
         .toList();
   }
 
-  /** A package's own, brought to a frame. */
+  /** A package's own and those of the house that it follows, brought to a frame. */
   public List<DrawnStarter> own(Frame frame, Long packageId) {
-    Renderer renderer = drawings.rendererFor(packageId);
-    return own.of(packageId).stream()
-        .map(
-            starter ->
-                drawn(
-                    renderer,
-                    starter.id(),
-                    "Kept from this package",
-                    Reframed.of(own.dressed(starter), frame)))
-        .toList();
+    List<DrawnStarter> all = new ArrayList<>();
+    own.of(packageId).forEach(one -> all.add(drawn(one, frame, "Kept from this package")));
+    own.ofHouse(packageId)
+        .forEach(one -> all.add(drawn(one, frame, "Kept from another package of the house")));
+    return all;
   }
 
-  private DrawnStarter drawn(Renderer renderer, long id, String about, Overlay overlay) {
+  private DrawnStarter drawn(StarterEntity starter, Frame frame, String about) {
+    return drawn(
+        drawings.rendererFor(starter.packageId()),
+        starter.id(),
+        starter.packageId(),
+        about,
+        Reframed.of(own.dressed(starter), frame));
+  }
+
+  private DrawnStarter drawn(
+      Renderer renderer, long id, long packageId, String about, Overlay overlay) {
     return new DrawnStarter(
         id,
+        packageId,
         about,
         overlay,
         drawn.keepForLater(

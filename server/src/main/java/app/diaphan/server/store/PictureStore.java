@@ -324,7 +324,17 @@ public class PictureStore {
     for (String name : names) {
       pictures
           .findByPackageIdAndName(from, name)
-          .ifPresent(picture -> here.put(name, add(to, name, content(picture)).name()));
+          .ifPresent(picture -> here.put(name, copied(picture, to).name()));
+    }
+    return here;
+  }
+
+  /** What followed the house does so here as well, where nothing does yet. */
+  private PictureEntity copied(PictureEntity picture, Long to) {
+    PictureEntity here = add(to, picture.name(), content(picture));
+    boolean first = of(to).stream().noneMatch(other -> other.follows().equals(picture.follows()));
+    if (here.follows().isEmpty() && first) {
+      follow(here, picture.follows());
     }
     return here;
   }

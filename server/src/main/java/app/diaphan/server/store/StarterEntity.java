@@ -33,7 +33,7 @@ public class StarterEntity {
     return id;
   }
 
-  Long packageId() {
+  public Long packageId() {
     return packageId;
   }
 

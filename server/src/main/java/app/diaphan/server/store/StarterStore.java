@@ -2,8 +2,10 @@ package app.diaphan.server.store;
 
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.OverlayCopy;
+import app.diaphan.core.overlay.PictureNames;
 import app.diaphan.server.json.DocumentJson;
 import java.util.List;
+import java.util.Map;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -11,10 +13,15 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class StarterStore {
   private final PackageStore packages;
+  private final Packages packageRows;
+  private final PictureStore pictures;
   private final Starters starters;
 
-  StarterStore(PackageStore packages, Starters starters) {
+  StarterStore(
+      PackageStore packages, Packages packageRows, PictureStore pictures, Starters starters) {
     this.packages = packages;
+    this.packageRows = packageRows;
+    this.pictures = pictures;
     this.starters = starters;
   }
 
@@ -22,6 +29,34 @@ public class StarterStore {
   public List<StarterEntity> of(Long packageId) {
     packages.get(packageId);
     return starters.findByPackageIdOrderById(packageId);
+  }
+
+  /** Those of the other packages that follow the same house, by package. */
+  public List<StarterEntity> ofHouse(Long packageId) {
+    return packages
+        .get(packageId)
+        .houseId()
+        .map(packageRows::findByHouseIdOrderByName)
+        .orElse(List.of())
+        .stream()
+        .filter(other -> !other.id().equals(packageId))
+        .flatMap(other -> starters.findByPackageIdOrderById(other.id()).stream())
+        .toList();
+  }
+
+  /**
+   * A starter of another package, with its pictures taken into this one.
+   *
+   * @param overlay the starter on the frame that it is begun on
+   * @return the same with the names that its pictures have here
+   */
+  @Transactional
+  public Overlay takenInto(Long packageId, Long starter, Overlay overlay) {
+    StarterEntity entity =
+        starters.findById(starter).orElseThrow(() -> new Missing("starter", starter));
+    Map<String, String> names =
+        pictures.copy(entity.packageId(), packageId, PictureNames.in(overlay.stack()));
+    return overlay.withStack(PictureNames.replaced(overlay.stack(), names));
   }
 
   /**

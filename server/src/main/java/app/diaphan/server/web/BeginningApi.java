@@ -3,6 +3,7 @@ package app.diaphan.server.web;
 import app.diaphan.core.Require;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.house.House;
+import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.starter.Lettering;
 import app.diaphan.server.bundle.BundleStore;
 import app.diaphan.server.bundle.DemoBundle;
@@ -90,6 +91,15 @@ class BeginningApi {
   KeptStarter keep(@PathVariable long id) {
     StarterEntity kept = own.keep(id);
     return new KeptStarter(kept.id(), kept.name());
+  }
+
+  record ToTakeStarter(long packageId, Overlay overlay) {}
+
+  /** A starter of another package of the house, with its pictures taken into this one. */
+  @PostMapping("/starters/{id}/taken")
+  Overlay take(@PathVariable long id, @RequestBody ToTakeStarter wanted) {
+    return own.takenInto(
+        wanted.packageId(), id, Require.present(wanted.overlay(), "The starter's overlay"));
   }
 
   @DeleteMapping("/starters/{id}")

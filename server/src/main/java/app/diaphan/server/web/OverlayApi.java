@@ -132,9 +132,12 @@ class OverlayApi {
   }
 
   /** The overlay as it was at a save. */
+  /** As it would be now: what follows the house has its present values. */
   @GetMapping("/overlays/{id}/revisions/{number}")
   Overlay revision(@PathVariable long id, @PathVariable int number) {
-    return PackageStore.documentOf(store.revision(id, number));
+    return store
+        .house(store.overlay(id).packageId())
+        .dressed(PackageStore.documentOf(store.revision(id, number)));
   }
 
   @PutMapping("/overlays/{id}/revisions/{number}/name")
