@@ -4,6 +4,8 @@ const SENTENCES: Record<string, string> = {
   // Words
   words: "What is read. Braces name a column of a roster, as {name}; Enter begins a line.",
   "font family": "The typeface of the chosen words, each shown in its own letters.",
+  "font of the house":
+    "The font of the house that the words follow: they change with it. Or a font of their own.",
   weight: "How heavy the strokes of the letters are.",
   "font size": "The height of the typeface in pixels of the frame; capitals are about 70 % of it.",
   "cap height": "The height of a capital letter in pixels of the frame.",

@@ -172,6 +172,9 @@ class FinishTest {
     assertEquals("", compose.piece("title").look().follows(), "changed, it is its own");
     compose.button("Keep as a set…").click();
     compose.type("Name of the finish set", "Title edge");
+    // Another overlay follows it, so it is seen before it is changed.
+    compose.button("Change all of it").click();
+    compose.button("Done").click();
     assertEquals(33, ((Shadow) finishes(compose, "day").getFirst()).reach());
     assertEquals(
         33,
