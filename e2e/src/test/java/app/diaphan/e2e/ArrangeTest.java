@@ -198,7 +198,7 @@ class ArrangeTest {
     page.getByLabel("Name for the house's colour").fill("Slate");
     compose.button("Keep in the house").click();
     assertThat(compose.button("Follow Slate")).isVisible();
-    assertEquals("#123456 Slate", colour(compose));
+    page.waitForCondition(() -> colour(compose).equals("#123456 Slate"));
     page.waitForCondition(() -> browser.bean(PackageStore.class).house(1L).colours().size() == 8);
   }
 

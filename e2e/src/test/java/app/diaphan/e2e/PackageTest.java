@@ -69,8 +69,9 @@ class PackageTest {
         folder.resolve("diaphan"),
         java.nio.file.StandardCopyOption.COPY_ATTRIBUTES);
     Files.createSymbolicLink(folder.resolve("demo"), DEMO);
-    Path photographs = DEMO.resolveSibling("photographs");
-    Files.createSymbolicLink(folder.resolve("photographs"), photographs);
+    for (String beside : List.of("photographs", "winter-house")) {
+      Files.createSymbolicLink(folder.resolve(beside), DEMO.resolveSibling(beside));
+    }
 
     Process server = started("demo", "--port", "0");
     try {

@@ -93,7 +93,7 @@ class PictureShelfTest {
     Page page = compose.page();
     compose.button("Picture").click();
     Locator shelf = page.getByLabel("Pictures of the package");
-    assertThat(shelf.getByRole(AriaRole.LISTITEM)).hasCount(7);
+    assertThat(shelf.getByRole(AriaRole.LISTITEM)).hasCount(8);
     compose.labelled("Search the package's pictures").fill("osier");
     assertThat(shelf.getByRole(AriaRole.LISTITEM)).hasCount(1);
     assertThat(shelf).containsText("in Skipper lower third");
@@ -115,7 +115,7 @@ class PictureShelfTest {
     compose.button("Take greywick.svg away").click();
     assertThat(shelf).containsText("No picture is called that");
     compose.labelled("Search the package's pictures").fill("");
-    assertThat(shelf.getByRole(AriaRole.LISTITEM)).hasCount(6);
+    assertThat(shelf.getByRole(AriaRole.LISTITEM)).hasCount(7);
   }
 
   @Test
