@@ -179,8 +179,7 @@ final class MemoryBench {
             new Paint.Flat(Colour.WHITE),
             new Look(1, 0.5, finishes, "", Punch.NONE),
             List.of());
-    String overlay =
-        DocumentJson.write(new Overlay("Plate", Frame.of(3200, 3200), List.of(plate)));
+    String overlay = DocumentJson.write(new Overlay("Plate", Frame.of(3200, 3200), List.of(plate)));
     double milliseconds = draw(packageId, overlay).milliseconds();
     deliver(packageId, id(server.ask("POST", "/api/packages/" + packageId + "/overlays", overlay)));
     return milliseconds;
