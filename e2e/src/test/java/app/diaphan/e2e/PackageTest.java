@@ -108,7 +108,7 @@ class PackageTest {
         started(
             "mark",
             DEMO.toString(),
-            photographs.resolve("0411-quay.jpg").toString(),
+            DEMO.resolveSibling("photographs").resolve("0411-quay.jpg").toString(),
             "--overlay",
             "Photographer's watermark",
             "--format",
