@@ -22,7 +22,7 @@ import org.springframework.stereotype.Service;
 @Service
 public class BeforeAndAfter {
   /** The longer side of the frame as it is drawn, in pixels, before it is cut to what is drawn. */
-  private static final double LONGEST = 1280;
+  private static final double LONGEST = 640;
 
   private static final long BYTES_PER_PIXEL = 40;
 
