@@ -152,6 +152,14 @@ class HouseChangeTest {
   }
 
   @Test
+  void onlyWhatDiffersIsKeptAndNamesAreNoLooks() {
+    Overlay both = BEFORE.finishSets().getFirst().given(plate(), List.of("plate"), true);
+    Overlay kept = new HouseChange(BEFORE, withBuoy("#c02020")).keptAway(both);
+    assertEquals(List.of("Buoy"), kept.kept().stream().map(Kept::name).toList());
+    assertEquals("", Unnamed.of(both).stack().getFirst().look().follows());
+  }
+
+  @Test
   void setsAndFontsAreKeptToo() {
     House after =
         BEFORE
