@@ -40,7 +40,7 @@ export function HouseMenu({ packageId, followed, onProblem }: Props) {
                 void attempt(() => proposeOther(packageId, followed, house.id, queries))
               }
             >
-              <span className="truncate">Follow {house.name} instead</span>
+              Follow {house.name}
             </button>
             {house.packages.length === 0 && (
               <button

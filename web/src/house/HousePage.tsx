@@ -108,7 +108,14 @@ function House({ packageId, followed }: { packageId: number; followed: FollowedH
         </div>
         {(problem || draft.problem) && (
           <div className="mb-3 max-w-3xl">
-            <Notice>{problem || draft.problem}</Notice>
+            <Notice>
+              {problem || draft.problem}{" "}
+              {draft.problem && (
+                <button type="button" className="btn btn-xs" onClick={draft.leave}>
+                  Take the house as it is now
+                </button>
+              )}
+            </Notice>
           </div>
         )}
         <div className="grid grid-cols-[minmax(0,5fr)_minmax(0,4fr)] gap-6">

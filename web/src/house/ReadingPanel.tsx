@@ -47,7 +47,7 @@ export function ReadingPanel({ house, edit, packageId, onProblem }: Props) {
   };
   return (
     <section aria-label="Read a house">
-      <ListHead words="Read from what there is">
+      <ListHead words="Read a house">
         <button
           type="button"
           className="btn btn-xs"

@@ -34,7 +34,7 @@ export async function propose(wanted: Wanted): Promise<boolean> {
     return true;
   }
   await savedNow();
-  const touched = await touchedBy(wanted.packageId, wanted.house);
+  const touched = await touchedBy(wanted);
   const open = useOverlay.getState().id;
   if (touched.every(({ id, rows }) => id === open && rows.length === 0)) {
     await change(wanted, []);
@@ -44,11 +44,12 @@ export async function propose(wanted: Wanted): Promise<boolean> {
 }
 
 /** What a house would touch if the package's became it. */
-export function touchedBy(packageId: number, house: House): Promise<TouchedOverlay[]> {
+export function touchedBy(wanted: Omit<Wanted, "queries">): Promise<TouchedOverlay[]> {
+  const { packageId, followed, house } = wanted;
   return answer(
     api.POST("/api/packages/{id}/house/touched", {
       params: { path: { id: packageId } },
-      body: { house },
+      body: { basedOn: followed.revision, house },
     }),
   );
 }

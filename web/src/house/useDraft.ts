@@ -41,7 +41,10 @@ export function useDraft(packageId: number, followed: FollowedHouse): Draft {
     if (!draft) return;
     const timer = setTimeout(() => {
       const look = async () => {
-        const found = draft.from.id === 0 ? [] : await touchedBy(packageId, draft.house);
+        const found =
+          draft.from.id === 0
+            ? []
+            : await touchedBy({ packageId, followed: draft.from, house: draft.house });
         if (newest.current !== draft) return;
         setProblem("");
         if (found.length > 0) {
@@ -91,6 +94,8 @@ export function useDraft(packageId: number, followed: FollowedHouse): Draft {
       setDraft(null);
       setTouched(null);
       setProblem("");
+      // It may have been changed from elsewhere.
+      void queries.invalidateQueries({ queryKey: houseKey(packageId) });
     },
     undo: () => go("undone"),
     redo: () => go("redone"),

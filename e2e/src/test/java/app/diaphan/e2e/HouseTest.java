@@ -226,7 +226,7 @@ class HouseTest {
     browser.bean(HouseFiles.class).read(Browser.DEMO.resolveSibling("winter-house"));
     openHouse();
     button("Follow, save, take in").or(page.getByText("Follow, save, take in")).first().click();
-    button("Follow Saltlight in winter instead").click();
+    button("Follow Saltlight in winter").click();
     assertThat(page.getByText("This changes")).containsText("overlays");
     button("Change all of it").click();
     assertThat(page.getByText("Changed:")).isVisible();

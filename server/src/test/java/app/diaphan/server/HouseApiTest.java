@@ -100,7 +100,9 @@ class HouseApiTest {
 
   private static JsonNode touched(long packageId, String house) {
     Answer touched =
-        SERVER.post("/api/packages/" + packageId + "/house/touched", "{\"house\":" + house + "}");
+        SERVER.post(
+            "/api/packages/" + packageId + "/house/touched",
+            "{\"basedOn\":%s,\"house\":%s}".formatted(followed(packageId).path("revision"), house));
     assertEquals(200, touched.status(), () -> touched.body().toString());
     return touched.body();
   }
@@ -592,6 +594,11 @@ class HouseApiTest {
             "{\"basedOn\":0,\"house\":%s,\"keptOut\":[]}"
                 .formatted(house("#20a040", "#ff8080", "")));
     assertEquals(409, stale.status());
+    Answer staleLook =
+        SERVER.post(
+            "/api/packages/" + first + "/house/touched",
+            "{\"basedOn\":0,\"house\":%s}".formatted(house("#20a040", "#ff8080", "")));
+    assertEquals(409, staleLook.status(), "nobody is shown what another's change would undo");
     long third = newPackage("Third");
     Answer taken = TestHouses.keep(SERVER, third, house("#20a040", "#ff8080", ""));
     assertEquals(422, taken.status());

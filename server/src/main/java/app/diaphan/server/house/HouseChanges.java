@@ -19,11 +19,13 @@ import app.diaphan.server.store.PackageStore;
 import app.diaphan.server.store.Packages;
 import app.diaphan.server.store.StaleSave;
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -73,10 +75,7 @@ public class HouseChanges {
    */
   @Transactional
   public HouseEntity change(Long houseId, int basedOn, House after, Collection<Long> keptOut) {
-    HouseEntity entity = store.get(houseId);
-    if (entity.revision() != basedOn) {
-      throw new StaleSave(entity.name(), entity.revision());
-    }
+    HouseEntity entity = store.get(houseId, basedOn);
     House before = entity.house();
     if (after.equals(before)) {
       return entity;
@@ -124,7 +123,7 @@ public class HouseChanges {
       return;
     }
     House before = packages.house(packageId);
-    House after = houseId.map(id -> store.get(id).house()).orElse(House.NONE);
+    House after = houseOrNone(houseId);
     Made made = make(List.of(graphics), new HouseChange(before, after), Set.copyOf(keptOut));
     keep(
         Optional.of(packageId),
@@ -153,8 +152,8 @@ public class HouseChanges {
   private record Made(Map<Long, List<Kept>> kept, List<MadeChange.CopiedPicture> copies) {}
 
   private Made make(List<GraphicsPackage> followers, HouseChange change, Set<Long> keptOut) {
-    Map<Long, List<Kept>> kept = new java.util.TreeMap<>();
-    List<MadeChange.CopiedPicture> copies = new java.util.ArrayList<>();
+    Map<Long, List<Kept>> kept = new TreeMap<>();
+    List<MadeChange.CopiedPicture> copies = new ArrayList<>();
     for (GraphicsPackage graphics : followers) {
       List<OverlayEntity> overlays = packages.overlaysOf(graphics.id());
       List<OverlayEntity> away =
@@ -208,22 +207,8 @@ public class HouseChanges {
     MadeChange made = read(entity);
     made.kept().forEach(following::letGo);
     made.copies().forEach(copy -> following.putBack(copy, made.keptOut()));
-    if (entity.packageId().isPresent()) {
-      Long id = entity.packageId().get();
-      Optional<Long> back = Optional.of(made.housesBefore()).filter(one -> one != 0);
-      House now = packages.house(id);
-      House before = back.map(one -> store.get(one).house()).orElse(House.NONE);
-      make(List.of(packages.get(id)), new HouseChange(now, before), Set.of());
-      letFollow(id, back);
-    } else {
-      HouseEntity house = store.get(entity.houseId());
-      House now = house.house();
-      House before = made.before().knowingNamesOf(now);
-      make(store.followers(house.id()), new HouseChange(now, before), Set.of());
-      house.keep(before);
-      houses.saveAndFlush(house);
-    }
-    entity.undone(entity.document());
+    go(entity, made.before(), made.housesBefore(), Set.of());
+    entity.undone();
     list.saveAndFlush(entity);
   }
 
@@ -238,31 +223,40 @@ public class HouseChanges {
         list.nextUndone(houseId, packageId)
             .orElseThrow(() -> new InvalidInput("There is no change to be made once more."));
     MadeChange made = read(entity);
-    Set<Long> away = Set.copyOf(made.keptOut());
-    Made anew;
+    Made anew = go(entity, made.after(), made.housesAfter(), Set.copyOf(made.keptOut()));
+    entity.redone(DocumentJson.write(made.with(anew.kept(), anew.copies())));
+    list.saveAndFlush(entity);
+  }
+
+  /**
+   * One way or the other.
+   *
+   * @param house as it is to be, for a change of the house itself
+   * @param followed id of the house that the package is to follow, for a change of that
+   */
+  private Made go(HouseChangeEntity entity, House house, long followed, Set<Long> keptOut) {
     if (entity.packageId().isPresent()) {
       Long id = entity.packageId().get();
-      Optional<Long> on = Optional.of(made.housesAfter()).filter(one -> one != 0);
-      House after = on.map(one -> store.get(one).house()).orElse(House.NONE);
-      anew = make(List.of(packages.get(id)), new HouseChange(packages.house(id), after), away);
-      letFollow(id, on);
-    } else {
-      HouseEntity house = store.get(entity.houseId());
-      anew = make(store.followers(house.id()), new HouseChange(house.house(), made.after()), away);
-      house.keep(made.after());
-      houses.saveAndFlush(house);
+      Optional<Long> other = Optional.of(followed).filter(one -> one != 0);
+      Made made =
+          make(
+              List.of(packages.get(id)),
+              new HouseChange(packages.house(id), houseOrNone(other)),
+              keptOut);
+      letFollow(id, other);
+      return made;
     }
-    entity.redone(
-        DocumentJson.write(
-            new MadeChange(
-                made.before(),
-                made.after(),
-                made.housesBefore(),
-                made.housesAfter(),
-                made.keptOut(),
-                anew.kept(),
-                anew.copies())));
-    list.saveAndFlush(entity);
+    HouseEntity kept = store.get(entity.houseId());
+    House now = kept.house();
+    House then = house.knowingNamesOf(now);
+    Made made = make(store.followers(kept.id()), new HouseChange(now, then), keptOut);
+    kept.keep(then);
+    houses.saveAndFlush(kept);
+    return made;
+  }
+
+  private House houseOrNone(Optional<Long> id) {
+    return id.map(one -> store.get(one).house()).orElse(House.NONE);
   }
 
   private static MadeChange read(HouseChangeEntity entity) {

@@ -14,6 +14,7 @@ import app.diaphan.server.store.Missing;
 import app.diaphan.server.store.Packages;
 import app.diaphan.server.store.PictureContents;
 import app.diaphan.server.store.PictureStore;
+import app.diaphan.server.store.StaleSave;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -49,6 +50,19 @@ public class HouseStore {
 
   public HouseEntity get(Long id) {
     return houses.findById(id).orElseThrow(() -> new Missing("house", id));
+  }
+
+  /**
+   * A house as it is known where it is changed.
+   *
+   * @throws StaleSave if it was changed from elsewhere meanwhile
+   */
+  public HouseEntity get(Long id, int revision) {
+    HouseEntity house = get(id);
+    if (house.revision() != revision) {
+      throw new StaleSave(house.name(), house.revision());
+    }
+    return house;
   }
 
   /** The packages that follow a house, by name. */

@@ -28,8 +28,8 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import org.springframework.stereotype.Service;
 
 /** Finds what a change of a house touches before it is made, and shows it before and after. */
@@ -92,22 +92,17 @@ public class HouseTouches {
     OverlayEntity entity = packages.overlay(overlayId);
     Overlay document = PackageStore.documentOf(entity);
     Long packageId = entity.packageId();
-    Optional<Filled> filled =
-        rowId == 0
-            ? Optional.empty()
-            : Optional.of(
-                new Filled(rosters.get(rosters.row(rowId).rosterId()), overlayId, packageId));
-    Row row = rowId == 0 ? null : rosters.row(rowId).row();
-    Map<String, String> others = otherPictures(packageId, change);
+    Function<House, Overlay> shown = house -> Filling.without(house.dressed(document));
+    if (rowId != 0) {
+      RosterRowEntity row = rosters.row(rowId);
+      Filled filled = new Filled(rosters.get(row.rosterId()), overlayId, packageId);
+      shown = house -> filled.with(row.row(), document, house);
+    }
     return looks.look(
         packageId,
-        filled
-            .map(one -> one.with(row, document, change.before()))
-            .orElseGet(() -> Filling.without(change.before().dressed(document))),
-        filled
-            .map(one -> one.with(row, document, change.after()))
-            .orElseGet(() -> Filling.without(change.after().dressed(document))),
-        others);
+        shown.apply(change.before()),
+        shown.apply(change.after()),
+        otherPictures(packageId, change));
   }
 
   /** Pictures of a package that show something else after a change, with the digest of that. */

@@ -23,6 +23,12 @@ record MadeChange(
     Map<Long, List<Kept>> kept,
     List<CopiedPicture> copies) {
 
+  /** The same made once more, which other things came of. */
+  MadeChange with(Map<Long, List<Kept>> otherKept, List<CopiedPicture> otherCopies) {
+    return new MadeChange(
+        before, after, housesBefore, housesAfter, keptOut, otherKept, otherCopies);
+  }
+
   /** A picture of a package as it was, under a name of its own. */
   record CopiedPicture(long packageId, String name, String copy) {}
 }

@@ -64,9 +64,8 @@ public class HouseChangeEntity {
     return madeAt;
   }
 
-  public void undone(String now) {
+  public void undone() {
     undone = true;
-    document = now;
   }
 
   public void redone(String now) {

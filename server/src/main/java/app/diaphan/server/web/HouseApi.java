@@ -99,8 +99,11 @@ class HouseApi {
 
   record NewHouse(String name) {}
 
-  /** A house as it would be. */
-  record ToTouch(House house) {}
+  /**
+   * @param basedOn the revision of the house that it was made from
+   * @param house as it would be
+   */
+  record ToTouch(int basedOn, House house) {}
 
   /**
    * @param row of the roster's row that fills the overlay; 0 for none
@@ -201,8 +204,8 @@ class HouseApi {
   @PostMapping("/packages/{id}/house/touched")
   List<HouseTouches.TouchedOverlay> touched(@PathVariable long id, @RequestBody ToTouch wanted) {
     Require.present(wanted.house(), "The house");
-    return touches.of(
-        houses.followers(followedId(id)), new HouseChange(packages.house(id), wanted.house()));
+    HouseEntity house = houses.get(followedId(id), wanted.basedOn());
+    return touches.of(houses.followers(house.id()), new HouseChange(house.house(), wanted.house()));
   }
 
   /** What would be touched if the package followed another house. */
