@@ -238,6 +238,30 @@ class HouseTest {
   }
 
   @Test
+  void whatWasChangedElsewhereIsSaidBeforeAnythingIsOffered() {
+    openHouse();
+    JsonNode followed = get("/api/packages/1/house");
+    String elsewhere =
+        "{\"basedOn\":%s,\"keptOut\":[],\"house\":%s}"
+            .formatted(
+                followed.path("revision"),
+                followed.path("house").toString().replace("\"#cfe4e6\"", "\"#ddeeff\""));
+    page.request()
+        .put(
+            browser.address() + "/api/packages/1/house",
+            RequestOptions.create()
+                .setHeader("Content-Type", "application/json")
+                .setData(elsewhere));
+    type("What Glow is for", "Evenings");
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("saved from elsewhere");
+    assertThat(page.getByText("Nothing has been changed yet")).hasCount(0);
+    button("Take the house as it is now").click();
+    assertThat(labelled("Fog, light")).hasValue("#ddeeff");
+    type("What Glow is for", "Evenings");
+    page.waitForCondition(() -> get("/api/packages/1/house").toString().contains("\"Evenings\""));
+  }
+
+  @Test
   void coloursAndFontsAreFollowedInComposeAndChangedFromThere() throws IOException {
     Compose compose = Compose.open(browser, 2);
     compose.choose("Name: Text");

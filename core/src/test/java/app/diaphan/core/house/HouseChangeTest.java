@@ -152,6 +152,24 @@ class HouseChangeTest {
   }
 
   @Test
+  void whatIsAnotherIsSaidInWords() {
+    House renamed =
+        BEFORE.withColours(
+            List.of(
+                new HouseColour(
+                    "Amber", List.of("Buoy"), "", Colour.parse("#e8a33d"), Colour.WHITE),
+                HouseColour.of("Fog", Colour.WHITE)));
+    assertEquals(
+        "\"Buoy\" is named \"Amber\". \"Fog\" was added. \"Deep\" was taken away.",
+        HouseDifferences.between(BEFORE, renamed));
+    assertEquals(
+        "\"Buoy\" was changed. The font \"Names\" was taken away. The finish set \"Edge\" was taken away.",
+        HouseDifferences.between(
+            BEFORE, withBuoy("#c02020").withFonts(List.of()).withFinishSets(List.of())));
+    assertEquals("Nothing was changed.", HouseDifferences.between(BEFORE, BEFORE));
+  }
+
+  @Test
   void onlyWhatDiffersIsKeptAndNamesAreNoLooks() {
     Overlay both = BEFORE.finishSets().getFirst().given(plate(), List.of("plate"), true);
     Overlay kept = new HouseChange(BEFORE, withBuoy("#c02020")).keptAway(both);
