@@ -117,6 +117,8 @@ function OpenBench(props: OpenProps) {
   ];
   const film = films.find(({ name }) => name === clip.name) ?? films[0];
   const [filmSeconds, setFilmSeconds] = useState(0);
+  /** While another picture of the film is fetched than the one that is painted. */
+  const [seeking, setSeeking] = useState(true);
   const [undecoded, setUndecoded] = useState("");
   const rates = useRates();
   const stills = useStills(packageId);
@@ -161,6 +163,7 @@ function OpenBench(props: OpenProps) {
   }, [film, first, repaint]);
   const busy = useMemo(
     () => {
+      if (all.cues.length > 0 && all.stills.size === 0) return true;
       const { picture } = clock.getState();
       return wantedFrom(all, picture, 1).some((one) => !shelf.has(one));
     },
@@ -316,7 +319,7 @@ function OpenBench(props: OpenProps) {
             ref={canvas}
             role="img"
             aria-label="The delivered files over the clip"
-            aria-busy={busy}
+            aria-busy={busy || (film !== undefined && seeking)}
             width={Math.round(clip.width * shrunk)}
             height={Math.round(clip.height * shrunk)}
             style={{ width: clip.width * Math.max(0.02, fit), height: clip.height * fit }}
@@ -349,7 +352,11 @@ function OpenBench(props: OpenProps) {
         <video
           key={film.address}
           ref={video}
-          onSeeked={repaint}
+          onSeeking={() => setSeeking(true)}
+          onSeeked={() => {
+            setSeeking(false);
+            repaint();
+          }}
           src={film.address}
           muted
           loop
@@ -359,10 +366,11 @@ function OpenBench(props: OpenProps) {
           onLoadedData={(event) => {
             setUndecoded("");
             setFilmSeconds(event.currentTarget.duration);
+            setSeeking(false);
             // Another film shows the moment that is looked at; the first one a moment within the
             // first still, so that it is seen at once.
             const beginning = list.cues[0];
-            const looking = begun.current;
+            const looking = begun.current || clock.getState().picture !== clip.start;
             begun.current = true;
             if (looking) seek(clock.getState().picture);
             else if (id === null) seek(Math.round(clip.start + clip.length / 3));
@@ -371,6 +379,7 @@ function OpenBench(props: OpenProps) {
           onError={() => {
             pause();
             setFilmSeconds(0);
+            setSeeking(false);
             setUndecoded(film.words);
           }}
         />
