@@ -51,6 +51,7 @@ export type HouseFound = Schemas["HouseFound"];
 export type TouchedOverlay = Schemas["TouchedOverlay"];
 export type BothLooks = Schemas["BothLooks"];
 export type FontFamily = Schemas["FontFamilyChoice"];
+export type FontFile = Schemas["FontFile"];
 export type Target = Schemas["Target"];
 export type DeliveryStatus = Schemas["DeliveryStatus"];
 export type NamedTarget = Schemas["NamedTarget"];

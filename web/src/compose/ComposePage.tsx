@@ -13,7 +13,7 @@ import { DecisiveStrip } from "../roster/DecisiveStrip";
 import { RowChoice } from "../roster/RowChoice";
 import { useRowInHand } from "../roster/rowInHand";
 import { useRosters } from "../roster/useRosters";
-import { useFonts } from "../sheets/useFonts";
+import { useFonts } from "../fonts/useFonts";
 import { Stack } from "../stack/Stack";
 import { useEditing } from "../stage/editing";
 import { displayWidth } from "../stage/geometry";

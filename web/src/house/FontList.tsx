@@ -1,16 +1,41 @@
 import { Plus } from "lucide-react";
+import { useState } from "react";
 import type { HouseFont } from "../api/client";
-import { FontChoice } from "../sheets/FontChoice";
-import { useFonts } from "../sheets/useFonts";
+import { FontChoice } from "../fonts/FontChoice";
+import { useFonts } from "../fonts/useFonts";
+import { FilePick } from "../ui/FilePick";
 import { TakeAway } from "../ui/TakeAway";
 import { Typed } from "../ui/Typed";
 import type { ListProps } from "./ColourList";
 import { freeName, renamed } from "./colours";
+import { FONT_FILES, FontFileList, takeFonts } from "./FontFileList";
+import { withFontFile } from "./fontFiles";
 import { ListHead } from "./ListHead";
 
-/** What a house uses font families for. */
-export function FontList({ house, edit }: ListProps) {
-  const families = useFonts().data ?? [];
+interface Props extends ListProps {
+  packageId: number;
+  /** Whether there is a house that files can be put into. */
+  begun: boolean;
+  /** Names of font files whose bytes are not here. */
+  missing: readonly string[];
+  onProblem: (problem: string) => void;
+}
+
+/** What a house uses font families for, and the fonts that it has of its own. */
+export function FontList({ house, edit, packageId, begun, missing, onProblem }: Props) {
+  const families = useFonts(packageId).data ?? [];
+  const [trying, setTrying] = useState(false);
+  const take = async (files: File[]) => {
+    onProblem("");
+    setTrying(true);
+    try {
+      await takeFonts(packageId, files, (file) => edit((same) => withFontFile(same, file)));
+    } catch (e) {
+      onProblem(e instanceof Error ? e.message : String(e));
+    } finally {
+      setTrying(false);
+    }
+  };
   const set = (at: number, next: (font: HouseFont) => HouseFont) =>
     edit((same) => ({
       ...same,
@@ -38,6 +63,16 @@ export function FontList({ house, edit }: ListProps) {
         >
           <Plus size={12} aria-hidden /> A font
         </button>
+        {begun && (
+          <FilePick
+            label="Files of fonts"
+            accept={FONT_FILES}
+            words={trying ? "Trying the font…" : "Font files…"}
+            className="btn btn-xs"
+            many
+            onFiles={(files) => void take(files)}
+          />
+        )}
       </ListHead>
       {house.fonts.length === 0 && (
         <p className="text-sm opacity-75">
@@ -60,6 +95,7 @@ export function FontList({ house, edit }: ListProps) {
               />{" "}
               in{" "}
               <FontChoice
+                packageId={packageId}
                 value={font.family}
                 families={families}
                 onChange={(family) => set(i, (same) => ({ ...same, family }))}
@@ -77,6 +113,9 @@ export function FontList({ house, edit }: ListProps) {
           </li>
         ))}
       </ul>
+      {house.fontFiles.length > 0 && (
+        <FontFileList house={house} edit={edit} packageId={packageId} missing={missing} />
+      )}
     </section>
   );
 }

@@ -131,7 +131,14 @@ function House({ packageId, followed }: { packageId: number; followed: FollowedH
               begun={followed.id !== 0}
               onProblem={setProblem}
             />
-            <FontList house={house} edit={edit} />
+            <FontList
+              house={house}
+              edit={edit}
+              packageId={packageId}
+              begun={followed.id !== 0}
+              missing={followed.missingFonts}
+              onProblem={setProblem}
+            />
             <ReadingPanel house={house} edit={edit} packageId={packageId} onProblem={setProblem} />
             <MarginAndTargets house={house} edit={edit} packageId={packageId} />
           </div>

@@ -14,6 +14,7 @@ const house: House = {
   name: "Saltlight",
   colours: [lamp, { name: "Sail", formerly: [], role: "", light: "#fbf6ea", dark: "#ffffff" }],
   fonts: [],
+  fontFiles: [],
   marks: [],
   textures: [],
   ownMargin: { unit: "PERCENT", left: 0, top: 0, right: 0, bottom: 0 },

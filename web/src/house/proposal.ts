@@ -129,7 +129,15 @@ export async function lookAgain(queries: QueryClient, saved: number[] = []): Pro
   } else {
     await dress();
   }
-  for (const queryKey of [["house"], ["houses"], ["overlays"], ["pictures"], ["runs"], ["plan"]]) {
+  for (const queryKey of [
+    ["house"],
+    ["houses"],
+    ["fonts"],
+    ["overlays"],
+    ["pictures"],
+    ["runs"],
+    ["plan"],
+  ]) {
     await queries.invalidateQueries({ queryKey });
   }
 }

@@ -32,8 +32,10 @@ export function useDraft(packageId: number, followed: FollowedHouse): Draft {
   const [touched, setTouched] = useState<TouchedOverlay[] | null>(null);
   const [problem, setProblem] = useState("");
   const newest = useRef(draft);
+  const known = useRef(followed);
   useEffect(() => {
     newest.current = draft;
+    known.current = followed;
   });
   const house = draft?.house ?? followed.house;
   const failed = (e: unknown) => setProblem(e instanceof Error ? e.message : String(e));
@@ -79,7 +81,12 @@ export function useDraft(packageId: number, followed: FollowedHouse): Draft {
     house,
     problem,
     touched: draft ? touched : null,
-    edit: (next) => setDraft({ house: next(house), from: draft?.from ?? followed }),
+    // Whoever waited for something else first changes what is there by then.
+    edit: (next) =>
+      setDraft((now) => ({
+        house: next(now?.house ?? known.current.house),
+        from: now?.from ?? known.current,
+      })),
     show: () => {
       if (!draft || !touched) return;
       void decide({ packageId, followed: draft.from, house: draft.house, queries, touched }).then(

@@ -1,11 +1,14 @@
 import type { Run, TextPiece } from "../api/client";
 import { type Range, restyled, runAt, wordsOf } from "../document/runs";
+import { useOverlay } from "../document/overlayStore";
+import { AxesWords } from "../fonts/AxesWords";
+import { FontChoice } from "../fonts/FontChoice";
+import { useFonts } from "../fonts/useFonts";
+import { WeightChoice } from "../fonts/WeightChoice";
 import { Choice } from "../ui/Choice";
 import { ColourField } from "../ui/ColourField";
 import { NumberField } from "../ui/NumberField";
-import { FontChoice } from "./FontChoice";
 import { HouseFontChoice } from "./HouseFontChoice";
-import { useFonts } from "./useFonts";
 
 interface Props {
   piece: TextPiece;
@@ -20,16 +23,13 @@ interface Props {
  */
 export function RunSentence(props: Props & { range: Range; caret: number }) {
   const { piece, range, caret, onChange } = props;
+  const packageId = useOverlay((state) => state.packageId);
   const fonts = useFonts();
   const families = fonts.data ?? [];
   const part = range.start < range.end;
   const run = runAt(piece.runs, part ? range.start + 1 : Math.max(1, caret));
   if (!run) return null;
   const family = families.find((other) => other.name === run.family);
-  const weights = family?.weights ?? [{ weight: run.weight, name: String(run.weight) }];
-  const nearest = weights.reduce((best, other) =>
-    Math.abs(other.weight - run.weight) < Math.abs(best.weight - run.weight) ? other : best,
-  );
   const restyle = (change: Partial<Run>, did: string) =>
     onChange(
       (text) => ({
@@ -54,17 +54,22 @@ export function RunSentence(props: Props & { range: Range; caret: number }) {
       />
       {run.follows === "" && (
         <FontChoice
+          packageId={packageId}
           value={run.family}
           families={families}
           onChange={(name) => restyle({ family: name }, "Change the font")}
         />
       )}{" "}
-      <Choice
-        label="Weight"
-        value={nearest.weight}
-        options={weights.map((weight) => [weight.weight, weight.name] as const)}
-        onChange={(weight) => restyle({ weight }, "Change the weight")}
-      />{" "}
+      {family ? (
+        <WeightChoice
+          packageId={packageId}
+          family={family}
+          weight={run.weight}
+          onChange={(weight) => restyle({ weight }, "Change the weight")}
+        />
+      ) : (
+        `weight ${run.weight}`
+      )}{" "}
       at{" "}
       <NumberField
         label={byCaps ? "Cap height" : "Font size"}
@@ -100,6 +105,13 @@ export function RunSentence(props: Props & { range: Range; caret: number }) {
         digits={0}
         onChange={(tracking) => restyle({ tracking }, "Change the tracking")}
       />
+      {family && (
+        <AxesWords
+          family={family}
+          axes={run.axes}
+          onChange={(axes) => restyle({ axes }, "Change the font’s axes")}
+        />
+      )}
       , in{" "}
       <Choice
         label="Colour of the words"

@@ -1,8 +1,10 @@
 import type { TextPiece } from "../api/client";
+import { LetterformsSentence } from "../fonts/LetterformsSentence";
+import { has } from "../fonts/letterforms";
+import { useFonts } from "../fonts/useFonts";
 import { Choice } from "../ui/Choice";
 import { memoOn } from "../ui/memoOn";
 import { NumberField } from "../ui/NumberField";
-import { useFonts } from "./useFonts";
 
 interface Props {
   piece: TextPiece;
@@ -26,9 +28,10 @@ export const SettingSentence = memoOn(Setting, ({ piece }) => [
 function Setting({ piece, onChange }: Props) {
   const fonts = useFonts();
   const { setting } = piece;
-  const small = piece.runs.some(
-    (run) => fonts.data?.find((family) => family.name === run.family)?.smallCapitals,
+  const families = (fonts.data ?? []).filter((family) =>
+    piece.runs.some((run) => run.family === family.name),
   );
+  const small = has(families, "smcp");
   const reset = (change: Partial<TextPiece["setting"]>, did: string) =>
     onChange(
       (text) => ({ ...text, setting: { ...text.setting, ...change } }),
@@ -36,56 +39,63 @@ function Setting({ piece, onChange }: Props) {
       Object.keys(change).join(),
     );
   return (
-    <p>
-      Lines are{" "}
-      <Choice
-        label="Alignment"
-        value={setting.alignment}
-        options={ALIGNMENTS}
-        onChange={(alignment) => reset({ alignment }, "Align the lines")}
+    <>
+      <p>
+        Lines are{" "}
+        <Choice
+          label="Alignment"
+          value={setting.alignment}
+          options={ALIGNMENTS}
+          onChange={(alignment) => reset({ alignment }, "Align the lines")}
+        />
+        , leading{" "}
+        <NumberField
+          label="Leading, times the size"
+          value={setting.leading}
+          least={0.1}
+          most={10}
+          step={0.05}
+          digits={2}
+          onChange={(leading) => reset({ leading }, "Change the leading")}
+        />
+        , word space{" "}
+        <NumberField
+          label="Word spacing, thousandths of the size"
+          value={setting.wordSpacing}
+          least={-1000}
+          most={10000}
+          step={10}
+          digits={0}
+          onChange={(wordSpacing) => reset({ wordSpacing }, "Change the word spacing")}
+        />
+        ,{" "}
+        <Choice
+          label="Capitals"
+          value={setting.capitals}
+          options={[
+            ["AS_TYPED", "letters as typed"],
+            ["ALL", "all capitals"],
+            ["SMALL", small ? "small capitals" : "small capitals (not in this font)"],
+          ]}
+          onChange={(capitals) => reset({ capitals }, "Change the capitals")}
+        />
+        , line ends{" "}
+        <Choice
+          label="Line ends"
+          value={setting.hanging ? 1 : 0}
+          options={[
+            [0, "as the font has them"],
+            [1, "hung by eye"],
+          ]}
+          onChange={(hanging) => reset({ hanging: hanging === 1 }, "Hang the line ends")}
+        />
+        .
+      </p>
+      <LetterformsSentence
+        forms={setting.letterforms}
+        families={families}
+        onChange={(letterforms, did) => reset({ letterforms }, did)}
       />
-      , leading{" "}
-      <NumberField
-        label="Leading, times the size"
-        value={setting.leading}
-        least={0.1}
-        most={10}
-        step={0.05}
-        digits={2}
-        onChange={(leading) => reset({ leading }, "Change the leading")}
-      />
-      , word space{" "}
-      <NumberField
-        label="Word spacing, thousandths of the size"
-        value={setting.wordSpacing}
-        least={-1000}
-        most={10000}
-        step={10}
-        digits={0}
-        onChange={(wordSpacing) => reset({ wordSpacing }, "Change the word spacing")}
-      />
-      ,{" "}
-      <Choice
-        label="Capitals"
-        value={setting.capitals}
-        options={[
-          ["AS_TYPED", "letters as typed"],
-          ["ALL", "all capitals"],
-          ["SMALL", small ? "small capitals" : "small capitals (not in this font)"],
-        ]}
-        onChange={(capitals) => reset({ capitals }, "Change the capitals")}
-      />
-      , line ends{" "}
-      <Choice
-        label="Line ends"
-        value={setting.hanging ? 1 : 0}
-        options={[
-          [0, "as the font has them"],
-          [1, "hung by eye"],
-        ]}
-        onChange={(hanging) => reset({ hanging: hanging === 1 }, "Hang the line ends")}
-      />
-      .
-    </p>
+    </>
   );
 }

@@ -5,7 +5,7 @@ import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.picture.Picture;
 import app.diaphan.core.picture.PictureReader;
 import app.diaphan.core.render.Renderer;
-import app.diaphan.core.type.ShippedFonts;
+import app.diaphan.core.font.ShippedFonts;
 import app.diaphan.server.bundle.Bundle;
 import app.diaphan.server.bundle.BundleReader;
 import java.io.IOException;

@@ -1,6 +1,7 @@
 package app.diaphan.core;
 
 import app.diaphan.core.colour.Colour;
+import app.diaphan.core.font.ShippedFonts;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.memory.Memory;
@@ -36,7 +37,6 @@ import app.diaphan.core.overlay.finish.Soften;
 import app.diaphan.core.overlay.finish.UnderFace;
 import app.diaphan.core.picture.PictureShelf;
 import app.diaphan.core.render.Renderer;
-import app.diaphan.core.type.ShippedFonts;
 import java.util.List;
 
 /** Overlays of the Lantern Reach Regatta for tests. */

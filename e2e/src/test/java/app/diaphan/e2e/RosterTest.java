@@ -89,9 +89,10 @@ class RosterTest {
          "place":{"hook":{"kind":"frame","area":"TITLE_SAFE"},"point":"BOTTOM_LEFT",
                   "own":"BOTTOM_LEFT","right":120,"down":%3$d,"turn":0,"mirrored":false},
          "runs":[{"words":"%2$s","family":"Work Sans","weight":600,"size":40,"tracking":0,
-                  "ink":{"kind":"shared"},"follows":""}],
+                  "axes":[],"ink":{"kind":"shared"},"follows":""}],
          "setting":{"sizedBy":"FONT_SIZE","leading":1.2,"wordSpacing":0,"capitals":"AS_TYPED",
-                    "alignment":"LEFT","hanging":false},
+                    "letterforms":{"figures":"AS_DRAWN","widths":"AS_DRAWN",
+                      "ligatures":"USUAL","alternates":[]},"alignment":"LEFT","hanging":false},
          "box":{"kind":"free"},"paint":{"kind":"flat","colour":"#ffffff"},
          "look":{"faceOpacity":1,"overallOpacity":1,"finishes":[],"follows":"","punch":"NONE"},
          "slots":[]}"""

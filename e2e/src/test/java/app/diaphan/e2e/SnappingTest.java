@@ -18,7 +18,7 @@ import app.diaphan.core.render.Canvas;
 import app.diaphan.core.render.Content;
 import app.diaphan.core.render.PlacedPiece;
 import app.diaphan.core.render.Renderer;
-import app.diaphan.core.type.ShippedFonts;
+import app.diaphan.core.font.ShippedFonts;
 import com.microsoft.playwright.Locator;
 import java.awt.geom.Point2D;
 import java.io.IOException;

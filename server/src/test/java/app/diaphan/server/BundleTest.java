@@ -6,13 +6,13 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.font.ShippedFonts;
 import app.diaphan.core.memory.Memory;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.picture.PictureShelf;
 import app.diaphan.core.render.Canvas;
 import app.diaphan.core.render.Renderer;
 import app.diaphan.core.render.Rendering;
-import app.diaphan.core.type.ShippedFonts;
 import app.diaphan.server.RunningServer.Answer;
 import app.diaphan.server.bundle.Bundle;
 import app.diaphan.server.bundle.BundleReader;
@@ -47,8 +47,8 @@ class BundleTest {
   private static final Path DEMO = Path.of("../demo/lantern-reach-regatta");
   private static final String CONTENTS =
       """
-      {"format":"diaphan-package","version":14,"name":"Tern Holm",
-       "house":{"name":"Tern Holm","colours":[],"fonts":[],"marks":[],"textures":[],
+      {"format":"diaphan-package","version":15,"name":"Tern Holm",
+       "house":{"name":"Tern Holm","colours":[],"fonts":[],"fontFiles":[],"marks":[],"textures":[],
                 "ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0},
                 "finishSets":[],"targets":[]},
        "targets":[%s],"checksLeftOut":["HIDDEN"],
@@ -197,7 +197,7 @@ class BundleTest {
             "package.schema.json",
             "roster.schema.json",
             "cues.schema.json")) {
-      assertTrue(document(title).contains("bundle version 14\","), title);
+      assertTrue(document(title).contains("bundle version 15\","), title);
     }
   }
 
@@ -254,8 +254,8 @@ class BundleTest {
     refused(
         "glow", CONTENTS.replace("\"clips\"", "\"glow\":1,\"clips\""), "overlays/a.json", overlay);
     refused(
-        "version 15",
-        CONTENTS.replace("\"version\":14,", "\"version\":15,"),
+        "version 16",
+        CONTENTS.replace("\"version\":15,", "\"version\":16,"),
         "overlays/a.json",
         overlay);
     refused("../up.json", CONTENTS, "../up.json", overlay);

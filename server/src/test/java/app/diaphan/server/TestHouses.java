@@ -14,7 +14,7 @@ public final class TestHouses {
    */
   public static String of(String colours, String margin, String sets) {
     return """
-        {"name":"Regatta","colours":[%s],"fonts":[],"marks":[],"textures":[],
+        {"name":"Regatta","colours":[%s],"fonts":[],"fontFiles":[],"marks":[],"textures":[],
          "ownMargin":%s,"finishSets":[%s],"targets":[]}"""
         .formatted(colours, margin, sets);
   }

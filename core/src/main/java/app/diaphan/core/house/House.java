@@ -4,6 +4,7 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Names;
 import app.diaphan.core.Require;
 import app.diaphan.core.Sentence;
+import app.diaphan.core.font.FontFile;
 import app.diaphan.core.frame.OwnMargin;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.dress.Dress;
@@ -20,6 +21,7 @@ import java.util.Optional;
  *
  * @param colours in the order in which they are offered
  * @param fonts what it uses families for
+ * @param fontFiles fonts of its own
  * @param marks with what may not be done to them
  * @param textures pictures that fill faces
  * @param ownMargin the margin lines that new overlays start with
@@ -30,6 +32,7 @@ public record House(
     String name,
     List<HouseColour> colours,
     List<HouseFont> fonts,
+    List<FontFile> fontFiles,
     List<HouseMark> marks,
     List<HouseTexture> textures,
     OwnMargin ownMargin,
@@ -47,6 +50,7 @@ public record House(
     Names.check(name, LONGEST_NAME, "A house's name");
     colours = Known.checked(colours, MOST_COLOURS, "colours");
     fonts = Known.checked(fonts, MOST_FONTS, "fonts");
+    fontFiles = FontFileChecks.checked(fontFiles);
     marks = Known.checked(marks, MOST_PICTURES, "marks");
     textures = Known.checked(textures, MOST_PICTURES, "textures");
     checkPictures(marks, textures);
@@ -88,7 +92,15 @@ public record House(
   /** A house with nothing in it yet. */
   public static House named(String name) {
     return new House(
-        name, List.of(), List.of(), List.of(), List.of(), OwnMargin.NONE, List.of(), List.of());
+        name,
+        List.of(),
+        List.of(),
+        List.of(),
+        List.of(),
+        List.of(),
+        OwnMargin.NONE,
+        List.of(),
+        List.of());
   }
 
   /** What a package without a house follows. */
@@ -156,27 +168,35 @@ public record House(
   }
 
   public House withName(String other) {
-    return new House(other, colours, fonts, marks, textures, ownMargin, finishSets, targets);
+    return new House(
+        other, colours, fonts, fontFiles, marks, textures, ownMargin, finishSets, targets);
   }
 
   public House withColours(List<HouseColour> other) {
-    return new House(name, other, fonts, marks, textures, ownMargin, finishSets, targets);
+    return new House(
+        name, other, fonts, fontFiles, marks, textures, ownMargin, finishSets, targets);
   }
 
   public House withFonts(List<HouseFont> other) {
-    return new House(name, colours, other, marks, textures, ownMargin, finishSets, targets);
+    return new House(
+        name, colours, other, fontFiles, marks, textures, ownMargin, finishSets, targets);
+  }
+
+  public House withFontFiles(List<FontFile> other) {
+    return new House(name, colours, fonts, other, marks, textures, ownMargin, finishSets, targets);
   }
 
   public House withMarks(List<HouseMark> other) {
-    return new House(name, colours, fonts, other, textures, ownMargin, finishSets, targets);
+    return new House(
+        name, colours, fonts, fontFiles, other, textures, ownMargin, finishSets, targets);
   }
 
   public House withTextures(List<HouseTexture> other) {
-    return new House(name, colours, fonts, marks, other, ownMargin, finishSets, targets);
+    return new House(name, colours, fonts, fontFiles, marks, other, ownMargin, finishSets, targets);
   }
 
   public House withFinishSets(List<FinishSet> other) {
-    return new House(name, colours, fonts, marks, textures, ownMargin, other, targets);
+    return new House(name, colours, fonts, fontFiles, marks, textures, ownMargin, other, targets);
   }
 
   /**

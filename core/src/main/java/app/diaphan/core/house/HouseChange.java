@@ -1,18 +1,26 @@
 package app.diaphan.core.house;
 
+import app.diaphan.core.InvalidInput;
+import app.diaphan.core.Sentence;
 import app.diaphan.core.colour.Colour;
+import app.diaphan.core.font.FontFace;
+import app.diaphan.core.font.FontFile;
 import app.diaphan.core.overlay.Colours;
+import app.diaphan.core.overlay.Families;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Pieces;
 import app.diaphan.core.overlay.Run;
 import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.core.overlay.dress.Kept;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 
@@ -35,6 +43,28 @@ public record HouseChange(House before, House after) {
     return others;
   }
 
+  /** Families of the house's own fonts that come from other files after, from none, or anew. */
+  public Set<String> otherFamilies() {
+    Map<String, Set<String>> was = filesByFamily(before);
+    Map<String, Set<String>> is = filesByFamily(after);
+    Set<String> others = new TreeSet<>(was.keySet());
+    others.addAll(is.keySet());
+    others.removeIf(family -> Objects.equals(was.get(family), is.get(family)));
+    return others;
+  }
+
+  private static Map<String, Set<String>> filesByFamily(House house) {
+    Map<String, Set<String>> files = new TreeMap<>();
+    for (FontFile file : house.fontFiles()) {
+      for (FontFace face : file.faces()) {
+        files
+            .computeIfAbsent(face.family(), family -> new TreeSet<>())
+            .add(file.content() + " " + face.index());
+      }
+    }
+    return files;
+  }
+
   /** The mark or texture that takes the place of one that was there before. */
   public Optional<Pictured> successor(Pictured was) {
     return after.pictured(was.name());
@@ -46,7 +76,17 @@ public record HouseChange(House before, House after) {
    * @param overlay as it is saved
    */
   public boolean touches(Overlay overlay) {
-    return !Unnamed.of(before.dressed(overlay)).equals(Unnamed.of(after.dressed(overlay)));
+    return differ(before.dressed(overlay), after.dressed(overlay));
+  }
+
+  /**
+   * Whether what an overlay is before and what it is after the change are drawn alike, pictures
+   * aside.
+   */
+  public boolean differ(Overlay was, Overlay is) {
+    Set<String> others = otherFamilies();
+    return !Unnamed.of(was).equals(Unnamed.of(is))
+        || !Collections.disjoint(Families.in(was.stack()), others);
   }
 
   /**
@@ -54,9 +94,19 @@ public record HouseChange(House before, House after) {
    * it is brought along.
    *
    * @param overlay as it is saved
+   * @throws InvalidInput if it is set in a font whose files are others after the change: a house
+   *     has just one of a family
    */
   public Overlay keptAway(Overlay overlay) {
     Overlay now = before.dressed(overlay);
+    Set<String> gone = new TreeSet<>(Families.in(now.stack()));
+    gone.retainAll(otherFamilies());
+    if (!gone.isEmpty()) {
+      throw new InvalidInput(
+          Sentence.of(
+              "\"%s\" is set in %s, whose files change, and cannot be kept away from that. Bring it along, or give it another font first.",
+              overlay.name(), String.join(" and ", gone)));
+    }
     House seen = before.seenBy(overlay);
     Map<Object, Kept> kept = new LinkedHashMap<>();
     overlay.kept().forEach(one -> kept.put(key(one), one));

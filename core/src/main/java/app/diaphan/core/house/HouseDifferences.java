@@ -1,6 +1,7 @@
 package app.diaphan.core.house;
 
 import app.diaphan.core.Names;
+import app.diaphan.core.font.FontFile;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -22,6 +23,7 @@ public final class HouseDifferences {
     }
     add(said, before.colours(), after.colours(), "");
     add(said, before.fonts(), after.fonts(), "The font ");
+    addFiles(said, before.fontFiles(), after.fontFiles());
     add(said, before.marks(), after.marks(), "The mark ");
     add(said, before.textures(), after.textures(), "The texture ");
     addSets(said, before.finishSets(), after.finishSets());
@@ -62,6 +64,21 @@ public final class HouseDifferences {
     before.stream()
         .filter(left::contains)
         .forEach(one -> said.add(kind + "\"" + one.name() + "\" was taken away."));
+  }
+
+  private static void addFiles(List<String> said, List<FontFile> before, List<FontFile> after) {
+    for (FontFile now : after) {
+      Optional<FontFile> was =
+          before.stream().filter(one -> one.file().equals(now.file())).findFirst();
+      if (was.isEmpty()) {
+        said.add("The font file \"" + now.file() + "\" was added.");
+      } else if (!was.get().equals(now)) {
+        said.add("The font file \"" + now.file() + "\" was changed.");
+      }
+    }
+    before.stream()
+        .filter(one -> after.stream().noneMatch(now -> now.file().equals(one.file())))
+        .forEach(one -> said.add("The font file \"" + one.file() + "\" was taken away."));
   }
 
   private static void addSets(List<String> said, List<FinishSet> before, List<FinishSet> after) {

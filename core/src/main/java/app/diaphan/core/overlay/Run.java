@@ -1,13 +1,17 @@
 package app.diaphan.core.overlay;
 
+import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Require;
 import app.diaphan.core.colour.Colour;
+import app.diaphan.core.font.AxisValue;
+import java.util.List;
 
 /**
  * A stretch of words that are set alike.
  *
  * @param family name of a font family on the shelf
  * @param weight 100 (thin) to 900 (black); the nearest weight the family has is used
+ * @param axes where on its other axes a variable font is used; those not said are as it has them
  * @param size in display units; of the font or of its capitals, as the text's setting says
  * @param tracking space added between letters, in thousandths of the font size
  * @param ink what its letters are filled with
@@ -18,6 +22,7 @@ public record Run(
     String words,
     String family,
     int weight,
+    List<AxisValue> axes,
     double size,
     double tracking,
     Ink ink,
@@ -27,6 +32,11 @@ public record Run(
     Require.present(words, "The words of a run");
     Require.present(family, "The font family");
     Require.between(1, 1000, weight, "The font weight");
+    Require.present(axes, "The axes of the font");
+    axes = List.copyOf(axes);
+    if (axes.stream().map(AxisValue::tag).distinct().count() < axes.size()) {
+      throw new InvalidInput("A run of words says one axis of its font twice.");
+    }
     Require.between(1, 8000, size, "The size of the words");
     Require.between(-500, 5000, tracking, "The tracking (thousandths)");
     Require.present(ink, "The ink of a run");
@@ -34,24 +44,32 @@ public record Run(
   }
 
   public static Run of(String words, String family, int weight, double size) {
-    return new Run(words, family, weight, size, 0, new Ink.Shared(), "");
+    return new Run(words, family, weight, List.of(), size, 0, new Ink.Shared(), "");
   }
 
   public Run withWords(String other) {
-    return new Run(other, family, weight, size, tracking, ink, follows);
+    return new Run(other, family, weight, axes, size, tracking, ink, follows);
   }
 
   public Run withSize(double other) {
-    return new Run(words, family, weight, other, tracking, ink, follows);
+    return new Run(words, family, weight, axes, other, tracking, ink, follows);
+  }
+
+  public Run withTracking(double thousandths) {
+    return new Run(words, family, weight, axes, size, thousandths, ink, follows);
   }
 
   public Run withInk(Ink other) {
-    return new Run(words, family, weight, size, tracking, other, follows);
+    return new Run(words, family, weight, axes, size, tracking, other, follows);
+  }
+
+  public Run withAxes(List<AxisValue> other) {
+    return new Run(words, family, weight, other, size, tracking, ink, follows);
   }
 
   /** In the family that a font of the house has. */
   public Run inFont(String font, String itsFamily) {
-    return new Run(words, itsFamily, weight, size, tracking, ink, font);
+    return new Run(words, itsFamily, weight, axes, size, tracking, ink, font);
   }
 
   /** What the letters of a run are filled with. */

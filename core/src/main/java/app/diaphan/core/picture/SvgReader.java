@@ -3,7 +3,7 @@ package app.diaphan.core.picture;
 import app.diaphan.core.Digest;
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
-import app.diaphan.core.type.ShippedFonts;
+import app.diaphan.core.font.ShippedFonts;
 import com.github.weisj.jsvg.SVGDocument;
 import com.github.weisj.jsvg.parser.DocumentLimits;
 import com.github.weisj.jsvg.parser.DomElement;
@@ -190,7 +190,9 @@ final class SvgReader {
           .families()
           .forEach(
               family ->
-                  family.weights().forEach(weight -> platform.registerFont(family.font(weight))));
+                  family
+                      .weights()
+                      .forEach(one -> platform.registerFont(family.font(one.weight()))));
       return true;
     }
   }

@@ -10,6 +10,7 @@ import app.diaphan.core.type.SetText;
 import java.awt.Shape;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** What a piece shows, in units within its box. */
 public sealed interface Content {
@@ -41,14 +42,19 @@ public sealed interface Content {
    */
   record Fill(Paint paint, Optional<Picture> picture) {}
 
-  /** The pictures that decide how this looks. */
-  default List<Picture> pictures() {
+  /** What decides how this looks besides what the piece says: pictures and fonts. */
+  default List<String> madeOf() {
     return switch (this) {
-      case Lettered lettered -> lettered.fill().picture().stream().toList();
-      case Shaped shaped -> shaped.fill().picture().stream().toList();
-      case Pictured pictured -> List.of(pictured.picture());
+      case Lettered lettered ->
+          Stream.concat(of(lettered.fill()), lettered.set().ownFonts().stream()).toList();
+      case Shaped shaped -> of(shaped.fill()).toList();
+      case Pictured pictured -> List.of(pictured.picture().identity());
       case Grouped() -> List.of();
       case Absent() -> List.of();
     };
+  }
+
+  private static Stream<String> of(Fill fill) {
+    return fill.picture().stream().map(Picture::identity);
   }
 }

@@ -21,22 +21,23 @@ final class PaintedPieces {
 
   private final Remembered<Key, PaintedPiece> remembered;
 
-  /** The pictures stand for what the piece only names; its size may come from what it backs. */
+  /**
+   * Pictures and fonts stand for what the piece only names; its size may come from what it backs.
+   */
   private record Key(
       Piece piece,
-      List<String> pictures,
+      List<String> madeOf,
       double width,
       double height,
       AffineTransform toPixels,
       Canvas canvas,
       List<Key> inside) {
     static Key of(PlacedPiece placed, Piece piece, Canvas canvas, PictureShelf pictures) {
-      Stream<Picture> finishes = new BoxPaints(placed, pictures).pictures(piece.look()).stream();
+      Stream<String> finishes =
+          new BoxPaints(placed, pictures).pictures(piece.look()).stream().map(Picture::identity);
       return new Key(
           piece,
-          Stream.concat(placed.content().pictures().stream(), finishes)
-              .map(Picture::identity)
-              .toList(),
+          Stream.concat(placed.content().madeOf().stream(), finishes).toList(),
           placed.width(),
           placed.height(),
           placed.toPixels(),

@@ -1,6 +1,7 @@
 package app.diaphan.core.render;
 
 import app.diaphan.core.cutout.CutPictures;
+import app.diaphan.core.font.FontShelf;
 import app.diaphan.core.memory.Memory;
 import app.diaphan.core.overlay.FacedPiece;
 import app.diaphan.core.overlay.GroupPiece;
@@ -14,7 +15,6 @@ import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.core.overlay.cutout.CutOut;
 import app.diaphan.core.picture.PictureShelf;
 import app.diaphan.core.picture.RasterPicture;
-import app.diaphan.core.type.FontShelf;
 import app.diaphan.core.type.SetText;
 import app.diaphan.core.type.TextSetter;
 import java.util.ArrayList;
@@ -63,6 +63,16 @@ public final class Renderer {
   /** A renderer over other pictures that shares what this one remembers. */
   public Renderer with(PictureShelf other) {
     return new Renderer(setter, other, remembered, cuts);
+  }
+
+  /** What words are set in. */
+  public FontShelf fonts() {
+    return setter.fonts();
+  }
+
+  /** A renderer over other fonts that shares what this one remembers. */
+  public Renderer with(FontShelf fonts) {
+    return new Renderer(new TextSetter(fonts), pictures, remembered, cuts);
   }
 
   /** Draws the shown pieces. */

@@ -5,6 +5,7 @@ import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.Backing;
 import app.diaphan.core.overlay.Hook;
+import app.diaphan.core.overlay.Letterforms;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Paint;
 import app.diaphan.core.overlay.PinPoint;
@@ -65,6 +66,7 @@ final class Draft {
             words,
             lettering.family(role, words, weight),
             weight,
+            List.of(),
             Math.max(1, fitted),
             0,
             new Run.Ink.Shared(),
@@ -89,7 +91,14 @@ final class Draft {
   static TextPiece set(
       TextPiece text, TextAlignment alignment, TextSetting.Capitals capitals, double leading) {
     TextSetting setting =
-        new TextSetting(TextSetting.SizedBy.FONT_SIZE, leading, 0, capitals, alignment, false);
+        new TextSetting(
+            TextSetting.SizedBy.FONT_SIZE,
+            leading,
+            0,
+            capitals,
+            Letterforms.USUAL,
+            alignment,
+            false);
     return new TextPiece(
         text.id(),
         text.name(),
@@ -104,17 +113,7 @@ final class Draft {
   }
 
   static TextPiece tracked(TextPiece text, double thousandths) {
-    Run run = text.runs().getFirst();
-    return text.withRuns(
-        List.of(
-            new Run(
-                run.words(),
-                run.family(),
-                run.weight(),
-                run.size(),
-                thousandths,
-                run.ink(),
-                run.follows())));
+    return text.withRuns(List.of(text.runs().getFirst().withTracking(thousandths)));
   }
 
   PlatePiece plate(

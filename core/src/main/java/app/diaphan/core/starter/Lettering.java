@@ -1,10 +1,11 @@
 package app.diaphan.core.starter;
 
+import app.diaphan.core.font.FontShelf;
+import app.diaphan.core.font.ShippedFonts;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Pieces;
 import app.diaphan.core.overlay.Run;
 import app.diaphan.core.overlay.TextPiece;
-import app.diaphan.core.type.ShippedFonts;
 import java.awt.Font;
 import java.awt.font.FontRenderContext;
 import java.awt.geom.Rectangle2D;
@@ -19,9 +20,11 @@ import java.util.Optional;
  *
  * @param headline for what is read first: names, titles, quotations
  * @param label for what stands beside it
+ * @param fonts where both are
  */
-public record Lettering(String headline, String label) {
-  public static final Lettering OWN = new Lettering("Work Sans", "Barlow Condensed");
+public record Lettering(String headline, String label, FontShelf fonts) {
+  public static final Lettering OWN =
+      new Lettering("Work Sans", "Barlow Condensed", ShippedFonts.shelf());
 
   private static final FontRenderContext EXACT = new FontRenderContext(null, true, true);
 
@@ -35,7 +38,7 @@ public record Lettering(String headline, String label) {
    * Those of a package: the family of its largest words, and of the others the one that most words
    * are set in; one alone serves for both.
    */
-  public static Lettering of(Collection<Overlay> overlays) {
+  public static Lettering of(Collection<Overlay> overlays, FontShelf fonts) {
     Map<String, Double> largest = new HashMap<>();
     Map<String, Integer> times = new HashMap<>();
     for (Overlay overlay : overlays) {
@@ -43,7 +46,7 @@ public record Lettering(String headline, String label) {
           .filter(TextPiece.class::isInstance)
           .map(TextPiece.class::cast)
           .flatMap(text -> text.runs().stream())
-          .filter(run -> ShippedFonts.shelf().find(run.family()).isPresent())
+          .filter(run -> fonts.find(run.family()).isPresent())
           .forEach(
               run -> {
                 largest.merge(run.family(), share(run, overlay), Double::max);
@@ -63,7 +66,8 @@ public record Lettering(String headline, String label) {
                         .filter(family -> !family.equals(first))
                         .max(
                             Comparator.<String>comparingInt(times::get).thenComparing(name -> name))
-                        .orElse(first)))
+                        .orElse(first),
+                    fonts))
         .orElse(OWN);
   }
 
@@ -96,11 +100,11 @@ public record Lettering(String headline, String label) {
   }
 
   /** As wide as the words, as high as a line. */
-  private static Rectangle2D extent(String words, String family, int weight) {
+  private Rectangle2D extent(String words, String family, int weight) {
     return font(family, weight).deriveFont(100f).getStringBounds(words, EXACT);
   }
 
-  private static Font font(String family, int weight) {
-    return ShippedFonts.shelf().find(family).orElseThrow().font(weight);
+  private Font font(String family, int weight) {
+    return fonts.find(family).orElseThrow().font(weight);
   }
 }

@@ -14,6 +14,7 @@ import java.util.List;
  * @param baselines of the lines, from the top of the box
  * @param missing characters that no font on the shelf has, each once, as written
  * @param unknownFamilies font families that are not on the shelf
+ * @param ownFonts digests of the fonts of one's own that the words are set in
  */
 public record SetText(
     Shape outline,
@@ -23,7 +24,8 @@ public record SetText(
     List<Double> baselines,
     Fitted fitted,
     List<String> missing,
-    List<String> unknownFamilies) {
+    List<String> unknownFamilies,
+    List<String> ownFonts) {
 
   /** Letters with a colour of their own. */
   public record Inked(Shape outline, Colour colour) {}

@@ -1,14 +1,18 @@
 package app.diaphan.core.type;
 
+import app.diaphan.core.font.FontFamily;
+import app.diaphan.core.font.FontShelf;
+import app.diaphan.core.font.LetterStyle;
+import app.diaphan.core.overlay.Letterforms;
 import app.diaphan.core.overlay.Run;
 import app.diaphan.core.overlay.TextSetting;
 import java.awt.Font;
 import java.awt.font.FontRenderContext;
-import java.awt.font.GraphicAttribute;
 import java.awt.font.LineMetrics;
 import java.awt.font.TextAttribute;
 import java.text.AttributedString;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -54,7 +58,7 @@ final class StyledWords {
       all.append(printable(run.words()));
       float size = (float) (LAYOUT_SIZE * fontSize(run) / largest);
       FontFamily family = family(run);
-      Font font = family.font(run.weight()).deriveFont(size);
+      Font font = family.font(style(run)).deriveFont(size);
       runs.add(new Styled(run, family, font, size, start, all.length()));
     }
     words = all.toString();
@@ -129,9 +133,6 @@ final class StyledWords {
       attributed.addAttribute(TextAttribute.FONT, font(chosen), from, to);
       from = to;
     }
-    if (setting.capitals() == TextSetting.Capitals.SMALL) {
-      addSmallCapitals(attributed, part, start);
-    }
     return attributed;
   }
 
@@ -147,32 +148,14 @@ final class StyledWords {
     return new Chosen(fontFor(codePoint, styled), tracking);
   }
 
-  private static Font font(Chosen chosen) {
-    return chosen
-        .font()
-        .deriveFont(
-            Map.of(
-                TextAttribute.KERNING,
-                TextAttribute.KERNING_ON,
-                TextAttribute.LIGATURES,
-                TextAttribute.LIGATURES_ON,
-                TextAttribute.TRACKING,
-                (float) (chosen.tracking() / 1000)));
-  }
-
-  private void addSmallCapitals(AttributedString attributed, String part, int start) {
-    for (int i = 0; i < part.length(); i++) {
-      Styled styled = runAt(start + i);
-      int at = i;
-      double tracking = styled.run().tracking() / 1000 * styled.size();
-      styled
-          .family()
-          .smallCapitals(styled.run().weight())
-          .glyph(part.charAt(i), styled.size(), CONTEXT)
-          .map(glyph -> (GraphicAttribute) new GlyphInPlace(glyph, tracking))
-          .ifPresent(
-              glyph -> attributed.addAttribute(TextAttribute.CHAR_REPLACEMENT, glyph, at, at + 1));
+  private Font font(Chosen chosen) {
+    Map<TextAttribute, Object> attributes = new HashMap<>();
+    attributes.put(TextAttribute.KERNING, TextAttribute.KERNING_ON);
+    if (setting.letterforms().ligatures() != Letterforms.Ligatures.NONE) {
+      attributes.put(TextAttribute.LIGATURES, TextAttribute.LIGATURES_ON);
     }
+    attributes.put(TextAttribute.TRACKING, (float) (chosen.tracking() / 1000));
+    return chosen.font().deriveFont(attributes);
   }
 
   private Styled runAt(int index) {
@@ -184,10 +167,24 @@ final class StyledWords {
     return runs.getLast();
   }
 
+  private LetterStyle style(Run run) {
+    return new LetterStyle(run.weight(), run.axes(), setting.features());
+  }
+
+  /** What the words are set in that does not ship, each family once. */
+  Set<String> ownFonts() {
+    Set<String> own = new LinkedHashSet<>();
+    runs.stream()
+        .map(styled -> styled.family().identity())
+        .filter(identity -> !identity.isEmpty())
+        .forEach(own::add);
+    return own;
+  }
+
   private double fontSize(Run run) {
     return switch (setting.sizedBy()) {
       case FONT_SIZE -> run.size();
-      case CAP_HEIGHT -> run.size() / family(run).capHeight(run.weight());
+      case CAP_HEIGHT -> run.size() / family(run).capHeight(style(run));
     };
   }
 
@@ -197,7 +194,7 @@ final class StyledWords {
         .orElseGet(
             () -> {
               unknown.add(run.family());
-              return shelf.families().getFirst();
+              return shelf.standIn();
             });
   }
 

@@ -1,5 +1,6 @@
 package app.diaphan.core.type;
 
+import app.diaphan.core.font.FontShelf;
 import app.diaphan.core.overlay.Run;
 import app.diaphan.core.overlay.TextBox;
 import app.diaphan.core.overlay.TextPiece;
@@ -65,9 +66,14 @@ public final class TextSetter {
     this.shelf = shelf;
   }
 
+  /** What words are set in. */
+  public FontShelf fonts() {
+    return shelf;
+  }
+
   /** The family that words are shown in when theirs is not on the shelf. */
   public String standIn() {
-    return shelf.families().getFirst().name();
+    return shelf.standIn().name();
   }
 
   /** Sets a text at its size in display units. */
@@ -133,7 +139,8 @@ public final class TextSetter {
         List.copyOf(baselines),
         laid.fitted(),
         List.copyOf(laid.words().missing()),
-        List.copyOf(laid.words().unknownFamilies()));
+        List.copyOf(laid.words().unknownFamilies()),
+        List.copyOf(laid.words().ownFonts()));
   }
 
   private Laid layOut(Request request) {

@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Samples;
+import app.diaphan.core.font.ShippedFonts;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.memory.Memory;
@@ -27,7 +28,6 @@ import app.diaphan.core.picture.PictureReader;
 import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.core.render.Canvas;
 import app.diaphan.core.render.Renderer;
-import app.diaphan.core.type.ShippedFonts;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;

@@ -8,6 +8,7 @@ import static org.junit.jupiter.api.Assumptions.assumeTrue;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Samples;
+import app.diaphan.core.font.ShippedFonts;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.memory.Memory;
@@ -20,7 +21,6 @@ import app.diaphan.core.photograph.jpeg.PrintJpeg;
 import app.diaphan.core.photograph.jpeg.Segment;
 import app.diaphan.core.photograph.metadata.Credit;
 import app.diaphan.core.render.Renderer;
-import app.diaphan.core.type.ShippedFonts;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;

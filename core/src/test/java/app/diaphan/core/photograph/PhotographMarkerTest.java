@@ -8,6 +8,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Samples;
+import app.diaphan.core.font.ShippedFonts;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.memory.Memory;
@@ -23,7 +24,6 @@ import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.core.picture.TaggedJpeg;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.render.Renderer;
-import app.diaphan.core.type.ShippedFonts;
 import java.awt.Color;
 import java.awt.GradientPaint;
 import java.awt.Graphics2D;

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.Samples;
 import app.diaphan.core.colour.Colour;
+import app.diaphan.core.font.ShippedFonts;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.memory.RecentMemory;
 import app.diaphan.core.overlay.GroupPiece;
@@ -23,7 +24,6 @@ import app.diaphan.core.overlay.finish.UnderFace;
 import app.diaphan.core.picture.Picture;
 import app.diaphan.core.picture.PictureShelf;
 import app.diaphan.core.picture.RasterPicture;
-import app.diaphan.core.type.ShippedFonts;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.Samples;
 import app.diaphan.core.colour.Colour;
+import app.diaphan.core.font.ShippedFonts;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.memory.Memory;
@@ -22,7 +23,6 @@ import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.core.overlay.cutout.CutOut;
 import app.diaphan.core.overlay.cutout.Tint;
 import app.diaphan.core.picture.RasterPicture;
-import app.diaphan.core.type.ShippedFonts;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -181,7 +181,7 @@ class PaintTest {
                 text.withRuns(
                     List.of(
                         Run.of("I", "Work Sans", 900, 50),
-                        new Run("I", "Work Sans", 900, 50, 0, red, "")))));
+                        new Run("I", "Work Sans", 900, List.of(), 50, 0, red, "")))));
     double[] sums = new double[3];
     for (int i = 0; i < pixels.length; i += 4) {
       sums[0] += pixels[i];

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.Samples;
+import app.diaphan.core.font.ShippedFonts;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.FrameCatalogue;
@@ -26,7 +27,6 @@ import app.diaphan.core.overlay.finish.Outline;
 import app.diaphan.core.overlay.finish.Shadow;
 import app.diaphan.core.overlay.finish.UnderFace;
 import app.diaphan.core.picture.RasterPicture;
-import app.diaphan.core.type.ShippedFonts;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;

@@ -9,6 +9,8 @@ import app.diaphan.core.check.Found;
 import app.diaphan.core.check.PlacementChecks;
 import app.diaphan.core.check.ProofChecks;
 import app.diaphan.core.colour.Colour;
+import app.diaphan.core.font.FontFamily;
+import app.diaphan.core.font.ShippedFonts;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.FrameCatalogue;
@@ -25,8 +27,6 @@ import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.core.render.Canvas;
 import app.diaphan.core.render.Renderer;
 import app.diaphan.core.targets.TargetList;
-import app.diaphan.core.type.FontFamily;
-import app.diaphan.core.type.ShippedFonts;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.stream.Stream;
@@ -64,7 +64,10 @@ class StarterShelfTest {
   static Stream<Lettering> pairs() {
     List<String> families = ShippedFonts.shelf().families().stream().map(FontFamily::name).toList();
     return families.stream()
-        .flatMap(headline -> families.stream().map(label -> new Lettering(headline, label)));
+        .flatMap(
+            headline ->
+                families.stream()
+                    .map(label -> new Lettering(headline, label, ShippedFonts.shelf())));
   }
 
   /** Whichever families a package has, also the widest. */
@@ -90,11 +93,18 @@ class StarterShelfTest {
     // Larger in numbers, but not on its own frame.
     Overlay uhd = words(Frame.of(3840, 2160), "Outfit", 300);
     Overlay small = words(Frame.of(1920, 1080), "Source Serif 4", 40);
-    assertEquals(Lettering.OWN, Lettering.of(List.of()));
-    assertEquals(Lettering.OWN, Lettering.of(List.of(words(Frame.of(64, 64), "Nowhere Sans", 20))));
-    assertEquals("Fraunces", Lettering.of(List.of(small, uhd, title)).headline());
-    assertEquals("Source Serif 4", Lettering.of(List.of(small, uhd, title, small)).label());
-    assertEquals(new Lettering("Fraunces", "Fraunces"), Lettering.of(List.of(title)));
+    assertEquals(Lettering.OWN, Lettering.of(List.of(), ShippedFonts.shelf()));
+    assertEquals(
+        Lettering.OWN,
+        Lettering.of(List.of(words(Frame.of(64, 64), "Nowhere Sans", 20)), ShippedFonts.shelf()));
+    assertEquals(
+        "Fraunces", Lettering.of(List.of(small, uhd, title), ShippedFonts.shelf()).headline());
+    assertEquals(
+        "Source Serif 4",
+        Lettering.of(List.of(small, uhd, title, small), ShippedFonts.shelf()).label());
+    assertEquals(
+        new Lettering("Fraunces", "Fraunces", ShippedFonts.shelf()),
+        Lettering.of(List.of(title), ShippedFonts.shelf()));
   }
 
   /** Over white, grey and black, as in a package without stills. */

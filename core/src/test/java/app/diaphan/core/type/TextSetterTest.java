@@ -6,6 +6,10 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.Samples;
 import app.diaphan.core.colour.Colour;
+import app.diaphan.core.font.FontFamily;
+import app.diaphan.core.font.FontWeight;
+import app.diaphan.core.font.ShippedFonts;
+import app.diaphan.core.overlay.Letterforms;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Run;
 import app.diaphan.core.overlay.TextAlignment;
@@ -22,6 +26,7 @@ class TextSetterTest {
           1.25,
           0,
           TextSetting.Capitals.AS_TYPED,
+          Letterforms.USUAL,
           TextAlignment.LEFT,
           false);
   private final TextSetter setter = new TextSetter(ShippedFonts.shelf());
@@ -54,19 +59,32 @@ class TextSetterTest {
 
   private static TextSetting with(TextAlignment alignment, boolean hanging) {
     return new TextSetting(
-        TextSetting.SizedBy.FONT_SIZE, 1.25, 0, TextSetting.Capitals.AS_TYPED, alignment, hanging);
+        TextSetting.SizedBy.FONT_SIZE,
+        1.25,
+        0,
+        TextSetting.Capitals.AS_TYPED,
+        Letterforms.USUAL,
+        alignment,
+        hanging);
   }
 
   private static TextSetting with(TextSetting.Capitals capitals) {
     return new TextSetting(
-        TextSetting.SizedBy.FONT_SIZE, 1.25, 0, capitals, TextAlignment.LEFT, false);
+        TextSetting.SizedBy.FONT_SIZE,
+        1.25,
+        0,
+        capitals,
+        Letterforms.USUAL,
+        TextAlignment.LEFT,
+        false);
   }
 
   @Test
   void everyShippedFontCanBeReadInEveryWeight() {
     assertTrue(ShippedFonts.shelf().families().size() >= 6);
     for (FontFamily family : ShippedFonts.shelf().families()) {
-      for (int weight : family.weights()) {
+      for (FontWeight one : family.weights()) {
+        int weight = one.weight();
         SetText set = set(PLAIN, Run.of("Regatta 24", family.name(), weight, 40));
         assertTrue(set.width() > 50, family.name() + " " + weight);
       }
@@ -89,7 +107,9 @@ class TextSetterTest {
   }
 
   private double width(String words, double tracking) {
-    return set(PLAIN, new Run(words, "Work Sans", 400, 40, tracking, new Run.Ink.Shared(), ""))
+    return set(
+            PLAIN,
+            new Run(words, "Work Sans", 400, List.of(), 40, tracking, new Run.Ink.Shared(), ""))
         .width();
   }
 
@@ -110,7 +130,15 @@ class TextSetterTest {
   void runsKeepTheirOwnWeightSizeAndColourOnOneBaseline() {
     Run light = Run.of("Ysolde ", "Work Sans", 300, 40);
     Run bold =
-        new Run("Farrow", "Work Sans", 700, 60, 0, new Run.Ink.Own(Colour.parse("#f0a93f")), "");
+        new Run(
+            "Farrow",
+            "Work Sans",
+            700,
+            List.of(),
+            60,
+            0,
+            new Run.Ink.Own(Colour.parse("#f0a93f")),
+            "");
     SetText both = set(PLAIN, light, bold);
     assertEquals(set(PLAIN, light).width() + set(PLAIN, bold).width(), both.width(), 0.6);
     assertEquals(1, both.baselines().size());
@@ -129,6 +157,7 @@ class TextSetterTest {
             1.25,
             0,
             TextSetting.Capitals.AS_TYPED,
+            Letterforms.USUAL,
             TextAlignment.LEFT,
             false);
     for (String family : List.of("Work Sans", "Barlow Condensed", "Fraunces")) {
@@ -150,6 +179,7 @@ class TextSetterTest {
             1.25,
             spacing,
             TextSetting.Capitals.AS_TYPED,
+            Letterforms.USUAL,
             TextAlignment.LEFT,
             false);
     return set(setting, Run.of(words, "Work Sans", 400, 40)).width();
@@ -167,7 +197,7 @@ class TextSetterTest {
       Run own = Run.of("Osier", family.name(), 400, 40);
       SetText small = set(with(TextSetting.Capitals.SMALL), own);
       SetText typed = set(PLAIN, own);
-      if (family.hasSmallCapitals()) {
+      if (family.features().containsKey("smcp")) {
         any = true;
         double height = small.outline().getBounds2D().getHeight();
         assertTrue(small.width() != typed.width(), family.name());

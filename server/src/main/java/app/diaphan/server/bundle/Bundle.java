@@ -13,6 +13,7 @@ import java.util.Set;
  *
  * @param house that it follows; one with nothing in it for none
  * @param housePictures files of the house's marks and textures by name
+ * @param houseFonts those of the house's font files by name that go along
  * @param targets its ways of delivering, in order
  * @param checksLeftOut checks that its proof does not make
  * @param overlays by the names of their files, in the package's order
@@ -29,6 +30,7 @@ public record Bundle(
     String name,
     House house,
     Map<String, BundlePart> housePictures,
+    Map<String, BundlePart> houseFonts,
     TargetList targets,
     Set<CheckKind> checksLeftOut,
     Map<String, Overlay> overlays,
@@ -45,6 +47,7 @@ public record Bundle(
         name,
         house,
         housePictures,
+        houseFonts,
         targets,
         checksLeftOut,
         overlays,

@@ -3,6 +3,7 @@ package app.diaphan.server.bundle;
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
 import app.diaphan.core.deliver.FileName;
+import app.diaphan.core.font.file.FontFiles;
 import app.diaphan.core.house.House;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.picture.PictureReader;
@@ -41,6 +42,9 @@ public final class BundleReader {
 
   /** Pictures of the house. */
   static final String HOUSE = "house/";
+
+  /** Own fonts of the house. */
+  static final String FONTS = "fonts/";
 
   private static final String PICTURES = "pictures/";
 
@@ -186,6 +190,7 @@ public final class BundleReader {
         contents.name(),
         contents.house(),
         pictures(HOUSE, files),
+        fonts(files),
         new TargetList(contents.targets()),
         contents.checksLeftOut(),
         overlays(OVERLAYS, contents.overlays(), contents.house(), files),
@@ -210,6 +215,20 @@ public final class BundleReader {
           }
         });
     return pictures;
+  }
+
+  private static Map<String, BundlePart> fonts(Map<String, Part> files) {
+    Map<String, BundlePart> fonts = new LinkedHashMap<>();
+    files.forEach(
+        (path, part) -> {
+          if (path.startsWith(FONTS)) {
+            String name = path.substring(FONTS.length());
+            FileName.check(name);
+            FontFiles.checkLength(name, part.length());
+            fonts.put(name, part.content());
+          }
+        });
+    return fonts;
   }
 
   /** By the names of their files, in the order of these. */

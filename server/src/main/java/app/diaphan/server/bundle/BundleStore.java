@@ -243,6 +243,7 @@ public class BundleStore {
         packages.get(packageId).name(),
         house,
         houses.partsOf(house),
+        houses.fontsOf(house),
         packages.targets(packageId),
         packages.checksLeftOut(packageId),
         documents,

@@ -76,6 +76,9 @@ public final class BundleWriter {
     for (Map.Entry<String, BundlePart> picture : bundle.housePictures().entrySet()) {
       add(BundleReader.HOUSE + picture.getKey(), picture.getValue().bytes());
     }
+    for (Map.Entry<String, BundlePart> font : bundle.houseFonts().entrySet()) {
+      add(BundleReader.FONTS + font.getKey(), font.getValue().bytes());
+    }
     for (Map.Entry<String, BundlePart> picture : bundle.pictures().entrySet()) {
       add("pictures/" + picture.getKey(), picture.getValue().bytes());
     }

@@ -1,10 +1,13 @@
 package app.diaphan.server.bundle;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.font.FontFile;
 import app.diaphan.core.house.House;
 import app.diaphan.core.house.Pictured;
 import app.diaphan.core.targets.TargetList;
 import app.diaphan.server.TemporaryFiles;
+import app.diaphan.server.font.FontShelves;
+import app.diaphan.server.font.FontStore;
 import app.diaphan.server.house.HouseStore;
 import app.diaphan.server.store.HouseEntity;
 import java.io.ByteArrayOutputStream;
@@ -21,10 +24,14 @@ import org.springframework.stereotype.Service;
 @Service
 public class HouseFiles {
   private final HouseStore houses;
+  private final FontStore fonts;
+  private final FontShelves shelves;
   private final TemporaryFiles temporary;
 
-  HouseFiles(HouseStore houses, TemporaryFiles temporary) {
+  HouseFiles(HouseStore houses, FontStore fonts, FontShelves shelves, TemporaryFiles temporary) {
     this.houses = houses;
+    this.fonts = fonts;
+    this.shelves = shelves;
     this.temporary = temporary;
   }
 
@@ -36,6 +43,7 @@ public class HouseFiles {
             house.name(),
             house,
             partsOf(house),
+            fontsOf(house),
             TargetList.AS_DESIGNED,
             Set.of(),
             Map.of(),
@@ -55,6 +63,17 @@ public class HouseFiles {
     Map<String, BundlePart> parts = new LinkedHashMap<>();
     for (Pictured pictured : house.pictured()) {
       parts.put(pictured.picture().file(), () -> houses.content(pictured.picture()));
+    }
+    return parts;
+  }
+
+  /** The font files of a house by their names: those that go along and are here. */
+  Map<String, BundlePart> fontsOf(House house) {
+    Map<String, BundlePart> parts = new LinkedHashMap<>();
+    for (FontFile file : shelves.here(house.fontFiles())) {
+      if (file.goesAlong()) {
+        parts.put(file.file(), () -> fonts.content(file));
+      }
     }
     return parts;
   }
@@ -90,6 +109,8 @@ public class HouseFiles {
   HouseEntity take(Bundle bundle) {
     Map<String, byte[]> pictures = new LinkedHashMap<>();
     bundle.housePictures().forEach((name, part) -> pictures.put(name, part.bytes()));
-    return houses.takeIn(bundle.house(), pictures);
+    Map<String, byte[]> letters = new LinkedHashMap<>();
+    bundle.houseFonts().forEach((name, part) -> letters.put(name, part.bytes()));
+    return houses.takeIn(bundle.house(), pictures, letters);
   }
 }

@@ -10,6 +10,7 @@ import app.diaphan.core.memory.Permits;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.roster.Filling;
 import app.diaphan.server.draw.DrawingService;
+import app.diaphan.server.font.FontShelves;
 import app.diaphan.server.memory.MemoryBudget;
 import app.diaphan.server.picture.DecodedPictures;
 import app.diaphan.server.store.PackageStore;
@@ -33,6 +34,7 @@ public class CheckService {
   private final PictureStore pictures;
   private final DrawingService drawings;
   private final DecodedPictures decoded;
+  private final FontShelves fonts;
   private final Permits work;
 
   CheckService(
@@ -40,7 +42,9 @@ public class CheckService {
       PictureStore pictures,
       DrawingService drawings,
       DecodedPictures decoded,
+      FontShelves fonts,
       MemoryBudget budget) {
+    this.fonts = fonts;
     this.store = store;
     this.pictures = pictures;
     this.drawings = drawings;
@@ -69,7 +73,8 @@ public class CheckService {
         store.house(packageId),
         pictures.of(packageId).stream()
             .filter(picture -> !picture.follows().isEmpty())
-            .collect(Collectors.toMap(PictureEntity::name, PictureEntity::follows)));
+            .collect(Collectors.toMap(PictureEntity::name, PictureEntity::follows)),
+        fonts.of(packageId));
   }
 
   /** That words can be read. */

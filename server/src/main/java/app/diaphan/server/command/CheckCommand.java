@@ -92,7 +92,11 @@ final class CheckCommand implements Callable<Integer> {
       List<Found> found =
           new ArrayList<>(ProofChecks.of(renderer, overlay, stills, bundle.targets(), wanted));
       found.addAll(
-          HouseChecks.of(renderer, overlay, new Brand(bundle.house(), bundle.following()), wanted));
+          HouseChecks.of(
+              renderer,
+              overlay,
+              new Brand(bundle.house(), bundle.following(), renderer.fonts()),
+              wanted));
       found.sort(Comparator.comparing((Found one) -> !one.fails()));
       boolean fails = found.stream().anyMatch(Found::fails);
       failed |= fails;

@@ -1,17 +1,21 @@
 package app.diaphan.server.deliver;
 
 import app.diaphan.core.Digest;
+import app.diaphan.core.font.FontFamily;
+import app.diaphan.core.font.FontShelf;
+import app.diaphan.core.font.ShippedFonts;
 import app.diaphan.core.house.Unnamed;
+import app.diaphan.core.overlay.Families;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.PictureNames;
 import app.diaphan.core.targets.PlannedFile;
-import app.diaphan.core.type.ShippedFonts;
 import app.diaphan.server.ProgramVersion;
 import app.diaphan.server.json.DocumentJson;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 
 /** A digest of all that decides a delivered file, by which it is known whether anything changed. */
 final class MadeFrom {
@@ -31,8 +35,10 @@ final class MadeFrom {
 
   /**
    * @param pictures digests of the package's pictures by name
+   * @param fonts that the package has
    */
-  static String of(PlannedFile planned, Map<String, String> pictures, Makers makers) {
+  static String of(
+      PlannedFile planned, Map<String, String> pictures, FontShelf fonts, Makers makers) {
     // What is said of other targets changes nothing here, nor do the names of what is followed.
     Overlay overlay = Unnamed.of(planned.overlay().withForTargets(List.of()));
     Map<String, String> used = new TreeMap<>(pictures);
@@ -43,7 +49,16 @@ final class MadeFrom {
                 + planned.name()
                 + makers.program()
                 + makers.fonts()
+                + ownFonts(overlay, fonts)
                 + DocumentJson.write(used))
             .getBytes(StandardCharsets.UTF_8));
+  }
+
+  /** Of families that do not ship; empty where there are none. */
+  private static String ownFonts(Overlay overlay, FontShelf fonts) {
+    return Families.in(overlay.stack()).stream()
+        .flatMap(family -> fonts.find(family).stream())
+        .map(FontFamily::identity)
+        .collect(Collectors.joining());
   }
 }

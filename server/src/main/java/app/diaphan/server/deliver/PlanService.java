@@ -2,6 +2,7 @@ package app.diaphan.server.deliver;
 
 import app.diaphan.core.Sentence;
 import app.diaphan.core.deliver.Deliverer;
+import app.diaphan.core.font.FontShelf;
 import app.diaphan.core.overlay.Differences;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.roster.AskedColumn;
@@ -18,6 +19,7 @@ import app.diaphan.core.targets.IfThere;
 import app.diaphan.core.targets.NamedTarget;
 import app.diaphan.core.targets.PlannedFile;
 import app.diaphan.server.draw.DrawingService;
+import app.diaphan.server.font.FontShelves;
 import app.diaphan.server.json.DocumentJson;
 import app.diaphan.server.roster.RosterChecks;
 import app.diaphan.server.roster.RosterDesigns;
@@ -51,6 +53,7 @@ public class PlanService {
   private final PictureStore pictures;
   private final Deliveries deliveries;
   private final DrawingService drawings;
+  private final FontShelves shelves;
   private final RosterChecks rowChecks;
   private final RosterStore rosters;
   private final RosterDesigns designs;
@@ -63,6 +66,7 @@ public class PlanService {
       PictureStore pictures,
       Deliveries deliveries,
       DrawingService drawings,
+      FontShelves shelves,
       RosterChecks rowChecks,
       RosterStore rosters,
       RosterDesigns designs,
@@ -73,6 +77,7 @@ public class PlanService {
     this.pictures = pictures;
     this.deliveries = deliveries;
     this.drawings = drawings;
+    this.shelves = shelves;
     this.rowChecks = rowChecks;
     this.rosters = rosters;
     this.designs = designs;
@@ -135,13 +140,14 @@ public class PlanService {
     DeliveryPlan plan =
         new DeliveryPlan(deliverer(packageId), store.get(packageId).name(), LocalDate.now(clock));
     Map<String, String> digests = digests(packageId);
+    FontShelf fonts = shelves.of(packageId);
     List<Line> lines = new ArrayList<>();
     for (PlannedFile file : plan.of(planned, targets)) {
       lines.add(
           line(
               entities.get(file.place()),
               closed(entities.get(file.place()), file),
-              MadeFrom.of(file, digests, MadeFrom.Makers.current())));
+              MadeFrom.of(file, digests, fonts, MadeFrom.Makers.current())));
     }
     return lines;
   }
@@ -183,6 +189,7 @@ public class PlanService {
     List<Row> rows = entities.stream().map(RosterRowEntity::row).toList();
     RowChecks checks = rowChecks.checksOf(packageId);
     Map<String, String> digests = digests(packageId);
+    FontShelf fonts = shelves.of(packageId);
     List<RosterDesigns.Design> filled = designs.of(roster);
     Map<RosterDesign, OverlayEntity> overlays = new IdentityHashMap<>();
     filled.forEach(design -> overlays.put(design.design(), design.entity()));
@@ -221,7 +228,7 @@ public class PlanService {
               planned.files(),
               Bounds.EMPTY,
               "");
-      String madeFrom = MadeFrom.of(file, digests, MadeFrom.Makers.current());
+      String madeFrom = MadeFrom.of(file, digests, fonts, MadeFrom.Makers.current());
       RowInHand inHand =
           new RowInHand(row.id(), content.cell(key), () -> checks.of(planned, content));
       lines.add(

@@ -3,6 +3,7 @@ package app.diaphan.server.draw;
 import app.diaphan.core.check.StandingOut;
 import app.diaphan.core.check.Still;
 import app.diaphan.core.deliver.StagePicture;
+import app.diaphan.core.house.House;
 import app.diaphan.core.memory.Permits;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.raster.Bounds;
@@ -54,26 +55,33 @@ public class BeforeAndAfter {
       String before, String after, double contrastBefore, double contrastAfter) {}
 
   /**
+   * @param was the house that the overlay follows before
+   * @param is the one that it follows after
    * @param otherPictures digests of what pictures of the package show after, by their names
    */
   public BothLooks look(
-      Long packageId, Overlay before, Overlay after, Map<String, String> otherPictures) {
+      Long packageId,
+      Overlay before,
+      House was,
+      Overlay after,
+      House is,
+      Map<String, String> otherPictures) {
     double longest = Math.max(before.frame().width(), before.frame().height());
     Canvas canvas = Canvas.scaled(before.frame(), Math.min(1, LONGEST / longest));
     List<Still> stills = stills(packageId);
     return work.with(
         BYTES_PER_PIXEL * canvas.width() * canvas.height(),
         () -> {
-          Renderer own = drawings.rendererFor(packageId);
-          Renderer other = drawings.rendererFor(packageId, otherPictures);
-          Rendering was = own.render(before, canvas);
-          Rendering is = other.render(after, canvas);
-          Bounds part = around(was.drawn(), is.drawn(), canvas);
+          Renderer own = drawings.rendererFor(packageId, was, Map.of());
+          Renderer other = drawings.rendererFor(packageId, is, otherPictures);
+          Rendering first = own.render(before, canvas);
+          Rendering second = other.render(after, canvas);
+          Bounds part = around(first.drawn(), second.drawn(), canvas);
           return new BothLooks(
-              drawn.keep(StagePicture.png(was, part)),
-              drawn.keep(StagePicture.png(is, part)),
-              StandingOut.worst(own, before, was, stills).orElse(0),
-              StandingOut.worst(other, after, is, stills).orElse(0));
+              drawn.keep(StagePicture.png(first, part)),
+              drawn.keep(StagePicture.png(second, part)),
+              StandingOut.worst(own, before, first, stills).orElse(0),
+              StandingOut.worst(other, after, second, stills).orElse(0));
         });
   }
 

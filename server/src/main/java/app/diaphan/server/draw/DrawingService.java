@@ -4,8 +4,11 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
 import app.diaphan.core.colour.Colour;
 import app.diaphan.core.deliver.StagePicture;
+import app.diaphan.core.font.FontFile;
+import app.diaphan.core.font.ShippedFonts;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
+import app.diaphan.core.house.House;
 import app.diaphan.core.memory.Memory;
 import app.diaphan.core.memory.Permits;
 import app.diaphan.core.memory.Remembered;
@@ -30,7 +33,7 @@ import app.diaphan.core.render.Canvas;
 import app.diaphan.core.render.PlacedPiece;
 import app.diaphan.core.render.Renderer;
 import app.diaphan.core.render.Rendering;
-import app.diaphan.core.type.ShippedFonts;
+import app.diaphan.server.font.FontShelves;
 import app.diaphan.server.memory.MemoryBudget;
 import app.diaphan.server.picture.DecodedPictures;
 import app.diaphan.server.store.PictureContents;
@@ -52,18 +55,23 @@ public class DrawingService {
   /** With all its pixels at once as floats. */
   private static final long OVER_BYTES_PER_PIXEL = 28;
 
+  /** What a renderer remembers of words that it has set: some hundred outlines. */
+  private static final long SET_BYTES = 4 << 20;
+
   private final Pictures pictures;
   private final PictureContents contents;
   private final DecodedPictures decoded;
   private final DrawnPictures drawn;
   private final Permits work;
   private final Renderer renderer;
+  private final FontShelves shelves;
+  private final Remembered<List<FontFile>, Renderer> byFonts;
   private final Remembered<PieceKey, Drawing.DrawnPart> pieceParts;
 
   /** All that decides how a piece looks by itself; the pieces of a group have keys of their own. */
   private record PieceKey(
       Piece piece,
-      List<String> pictures,
+      List<String> madeOf,
       double width,
       double height,
       AffineTransform toPixels,
@@ -72,7 +80,7 @@ public class DrawingService {
     static PieceKey of(PlacedPiece placed, Canvas canvas) {
       return new PieceKey(
           placed.piece(),
-          placed.content().pictures().stream().map(Picture::identity).toList(),
+          placed.content().madeOf(),
           placed.width(),
           placed.height(),
           placed.toPixels(),
@@ -86,7 +94,9 @@ public class DrawingService {
       PictureContents contents,
       DecodedPictures decoded,
       DrawnPictures drawn,
+      FontShelves shelves,
       MemoryBudget budget) {
+    this.shelves = shelves;
     this.pictures = pictures;
     this.contents = contents;
     this.decoded = decoded;
@@ -95,30 +105,42 @@ public class DrawingService {
     renderer =
         new Renderer(
             ShippedFonts.shelf(), PictureShelf.EMPTY, budget.remembered(), budget.pictures());
+    byFonts = budget.remembered().kind(Memory::bytesOf, own -> SET_BYTES);
     pieceParts = budget.remembered().kind(Memory::bytesOf, part -> 64);
   }
 
-  /** For overlays that show no pictures of a package. */
+  /** For overlays that show no pictures of a package and are set in what ships. */
   Renderer rendererWithoutPictures() {
     return renderer;
   }
 
-  /** A renderer that finds the pictures of one package. */
+  /** A renderer that finds the pictures and the fonts of one package. */
   public Renderer rendererFor(Long packageId) {
-    return renderer.with(name -> picture(packageId, name));
+    return inFonts(shelves.filesOf(packageId)).with(name -> picture(packageId, name));
   }
 
   /**
-   * The same, which finds other ones in place of some.
+   * The same, as it is with another house.
    *
    * @param others digests of what is kept, by the names of the pictures they stand in for
    */
-  public Renderer rendererFor(Long packageId, Map<String, String> others) {
+  Renderer rendererFor(Long packageId, House house, Map<String, String> others) {
+    return inFonts(shelves.here(house.fontFiles()))
+        .with(
+            name ->
+                others.containsKey(name)
+                    ? Optional.of(ofContent(name, others.get(name)))
+                    : picture(packageId, name));
+  }
+
+  /** A renderer that finds just one picture. */
+  Renderer rendererOf(String name, String digest) {
     return renderer.with(
-        name ->
-            others.containsKey(name)
-                ? Optional.of(ofContent(name, others.get(name)))
-                : picture(packageId, name));
+        wanted -> wanted.equals(name) ? Optional.of(ofContent(name, digest)) : Optional.empty());
+  }
+
+  private Renderer inFonts(List<FontFile> files) {
+    return files.isEmpty() ? renderer : byFonts.of(files, () -> renderer.with(shelves.of(files)));
   }
 
   Optional<Picture> picture(Long packageId, String name) {
@@ -286,12 +308,12 @@ public class DrawingService {
   }
 
   /**
-   * The name of a font family in its own letters.
+   * Words in a font of a package, white on clear ground.
    *
-   * @throws InvalidInput if the family is not on the shelf
+   * @throws InvalidInput if the family is not on the package's shelf
    */
-  public byte[] fontSample(String family) {
-    if (ShippedFonts.shelf().find(family).isEmpty()) {
+  public byte[] fontSample(Long packageId, String words, String family, int weight) {
+    if (shelves.of(packageId).find(family).isEmpty()) {
       throw new InvalidInput(Sentence.of("There is no font \"%s\" here.", family));
     }
     TextPiece name =
@@ -301,13 +323,13 @@ public class DrawingService {
             true,
             false,
             Place.at(PinPoint.LEFT, Area.FRAME, 2, 0),
-            List.of(Run.of(family, family, 500, 34)),
+            List.of(Run.of(words, family, weight, 34)),
             TextSetting.plain(TextAlignment.LEFT),
             new TextBox.Free(),
             new Paint.Flat(Colour.WHITE),
             Look.PLAIN);
-    Overlay sample = new Overlay(family, Frame.of(440, 48), List.of(name));
-    Rendering rendering = renderer.render(sample, Canvas.of(sample.frame()));
+    Overlay sample = new Overlay("sample", Frame.of(440, 48), List.of(name));
+    Rendering rendering = rendererFor(packageId).render(sample, Canvas.of(sample.frame()));
     return StagePicture.png(rendering, rendering.canvas().bounds());
   }
 

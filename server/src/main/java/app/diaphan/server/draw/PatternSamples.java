@@ -2,6 +2,7 @@ package app.diaphan.server.draw;
 
 import app.diaphan.core.colour.Colour;
 import app.diaphan.core.deliver.StagePicture;
+import app.diaphan.core.font.ShippedFonts;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.memory.Memory;
@@ -19,7 +20,6 @@ import app.diaphan.core.picture.PictureShelf;
 import app.diaphan.core.render.Canvas;
 import app.diaphan.core.render.Renderer;
 import app.diaphan.core.render.Rendering;
-import app.diaphan.core.type.ShippedFonts;
 import java.util.List;
 import org.springframework.stereotype.Service;
 

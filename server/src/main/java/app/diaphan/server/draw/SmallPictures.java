@@ -17,7 +17,6 @@ import app.diaphan.core.render.Renderer;
 import app.diaphan.core.render.Rendering;
 import app.diaphan.server.store.PictureEntity;
 import java.util.List;
-import java.util.Map;
 import org.springframework.stereotype.Service;
 
 /** Draws a package's pictures small, to choose one by its looks. */
@@ -39,7 +38,7 @@ public class SmallPictures {
 
   /** The same of what is kept under a digest, for a package or for a house. */
   public byte[] ofContent(String digest) {
-    return of("picture", drawings.rendererFor(0L, Map.of("picture", digest)));
+    return of("picture", drawings.rendererOf("picture", digest));
   }
 
   private static byte[] of(String name, Renderer renderer) {

@@ -41,9 +41,14 @@ public class StarterPictures {
   public record DrawnStarter(
       long own, long packageId, String about, Overlay overlay, String picture) {}
 
-  /** Those that Diaphan ships, in a house's colours and a package's families. */
-  public List<DrawnStarter> shipped(Frame frame, House house, Lettering lettering) {
-    Renderer renderer = drawings.rendererWithoutPictures();
+  /**
+   * Those that Diaphan ships, in a house's colours and a package's families.
+   *
+   * @param packageId whose fonts they are set in; 0 for those that ship
+   */
+  public List<DrawnStarter> shipped(Frame frame, House house, Lettering lettering, long packageId) {
+    Renderer renderer =
+        packageId == 0 ? drawings.rendererWithoutPictures() : drawings.rendererFor(packageId);
     return StarterShelf.of(frame, house, lettering).stream()
         .map(starter -> drawn(renderer, 0, 0, starter.about(), starter.overlay()))
         .toList();

@@ -81,7 +81,7 @@ public class HouseChanges {
       return entity;
     }
     store.checkName(after.name(), Optional.of(houseId));
-    store.checkPictures(houseId, after);
+    store.checkFiles(houseId, before, after);
     Made made = make(store.followers(houseId), new HouseChange(before, after), Set.copyOf(keptOut));
     keep(
         Optional.empty(),
@@ -106,7 +106,7 @@ public class HouseChanges {
             house.name().equals(House.NONE.name())
                 ? house.withName(store.free(graphics.name()))
                 : house);
-    store.checkPictures(begun.id(), house);
+    store.checkFiles(begun.id(), House.NONE, house);
     follow(packageId, Optional.of(begun.id()), List.of());
   }
 

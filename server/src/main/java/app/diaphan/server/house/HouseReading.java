@@ -6,6 +6,7 @@ import app.diaphan.core.house.reading.FileRead;
 import app.diaphan.core.house.reading.HouseFound;
 import app.diaphan.core.house.reading.OverlaysRead;
 import app.diaphan.core.overlay.Overlay;
+import app.diaphan.server.font.FontShelves;
 import app.diaphan.server.store.OverlayEntity;
 import app.diaphan.server.store.PackageStore;
 import app.diaphan.server.store.PictureStore;
@@ -17,8 +18,10 @@ import org.springframework.transaction.annotation.Transactional;
 public class HouseReading {
   private final PackageStore packages;
   private final PictureStore pictures;
+  private final FontShelves fonts;
 
-  HouseReading(PackageStore packages, PictureStore pictures) {
+  HouseReading(PackageStore packages, PictureStore pictures, FontShelves fonts) {
+    this.fonts = fonts;
     this.packages = packages;
     this.pictures = pictures;
   }
@@ -26,12 +29,13 @@ public class HouseReading {
   /** What the overlays of a package have of their own. */
   public HouseFound inOverlays(Long packageId) {
     return OverlaysRead.of(
-        packages.overlaysOf(packageId).stream().map(PackageStore::documentOf).toList());
+        packages.overlaysOf(packageId).stream().map(PackageStore::documentOf).toList(),
+        fonts.of(packageId));
   }
 
   /** What a file shows and names; nothing of it is kept. */
-  public HouseFound inFile(String name, byte[] bytes) {
-    return FileRead.of(pictures.look(name, bytes), bytes);
+  public HouseFound inFile(Long packageId, String name, byte[] bytes) {
+    return FileRead.of(pictures.look(name, bytes), bytes, fonts.of(packageId));
   }
 
   /**

@@ -2,9 +2,12 @@ package app.diaphan.server.house;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
+import app.diaphan.core.font.FontFile;
+import app.diaphan.core.font.file.FontFiles;
 import app.diaphan.core.house.House;
 import app.diaphan.core.house.HousePicture;
 import app.diaphan.core.house.Pictured;
+import app.diaphan.server.font.FontStore;
 import app.diaphan.server.store.GraphicsPackage;
 import app.diaphan.server.store.HouseEntity;
 import app.diaphan.server.store.HousePictureEntity;
@@ -29,13 +32,16 @@ public class HouseStore {
   private final Packages packages;
   private final PictureStore pictures;
   private final PictureContents contents;
+  private final FontStore fonts;
 
   HouseStore(
       Houses houses,
       HousePictures kept,
       Packages packages,
       PictureStore pictures,
-      PictureContents contents) {
+      PictureContents contents,
+      FontStore fonts) {
+    this.fonts = fonts;
     this.houses = houses;
     this.kept = kept;
     this.packages = packages;
@@ -108,15 +114,18 @@ public class HouseStore {
    * in twice.
    *
    * @param files the pictures by the names of their files
+   * @param letters the font files by their names; those that are not among them stay missing
    */
   @Transactional
-  public HouseEntity takeIn(House house, Map<String, byte[]> files) {
+  public HouseEntity takeIn(House said, Map<String, byte[]> files, Map<String, byte[]> letters) {
+    House house = told(said, letters);
     Optional<HouseEntity> same =
         all().stream()
             .filter(one -> one.house().withName(house.name()).equals(house))
             .filter(one -> one.name().startsWith(house.name()))
             .findFirst();
     if (same.isPresent()) {
+      letters.forEach((name, bytes) -> addFont(same.get().id(), name, bytes));
       return same.get();
     }
     HouseEntity entity = create(house.withName(free(house.name())));
@@ -137,7 +146,36 @@ public class HouseStore {
                 wanted.file(), house.name()));
       }
     }
+    letters.forEach((name, bytes) -> addFont(entity.id(), name, bytes));
     return entity;
+  }
+
+  /** What font files say of themselves counts, not what is said of them. */
+  private static House told(House said, Map<String, byte[]> letters) {
+    List<FontFile> files =
+        said.fontFiles().stream()
+            .map(
+                file -> {
+                  byte[] bytes = letters.get(file.file());
+                  return bytes == null ? file : file.toldAs(FontFiles.read(file.file(), bytes));
+                })
+            .toList();
+    return said.withFontFiles(files);
+  }
+
+  /** Tries a font's file and keeps it for a house. */
+  @Transactional
+  public FontFile addFont(Long id, String name, byte[] bytes) {
+    get(id);
+    FontFile file = fonts.keep(name, bytes);
+    keepFor(id, file.content());
+    return file;
+  }
+
+  private void keepFor(Long id, String content) {
+    if (!kept.existsByHouseIdAndSha256(id, content)) {
+      kept.saveAndFlush(new HousePictureEntity(id, content));
+    }
   }
 
   /** Keeps a picture for a house, to be that of one of its marks or textures. */
@@ -145,9 +183,7 @@ public class HouseStore {
   public HousePicture addPicture(Long id, String name, byte[] bytes) {
     get(id);
     HousePicture picture = new HousePicture(name, pictures.keepContent(name, bytes));
-    if (!kept.existsByHouseIdAndSha256(id, picture.content())) {
-      kept.saveAndFlush(new HousePictureEntity(id, picture.content()));
-    }
+    keepFor(id, picture.content());
     return picture;
   }
 
@@ -156,9 +192,17 @@ public class HouseStore {
   }
 
   /**
-   * @throws InvalidInput if it shows a picture that was not taken in for it
+   * @param before what it was; a font file that it had may be missing since
+   * @throws InvalidInput if it has a picture or a font that was not taken in for it
    */
-  void checkPictures(Long id, House house) {
+  void checkFiles(Long id, House before, House house) {
+    for (FontFile file : house.fontFiles()) {
+      boolean known =
+          before.fontFiles().stream().anyMatch(one -> one.toldAs(file).equals(file.toldAs(one)));
+      if (!known) {
+        fonts.check(file);
+      }
+    }
     for (Pictured pictured : house.pictured()) {
       if (!kept.existsByHouseIdAndSha256(id, pictured.picture().content())) {
         throw new InvalidInput(

@@ -3,7 +3,6 @@ package app.diaphan.server.house;
 import app.diaphan.core.house.House;
 import app.diaphan.core.house.HouseChange;
 import app.diaphan.core.house.Pictured;
-import app.diaphan.core.house.Unnamed;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.PictureNames;
 import app.diaphan.core.roster.Columns;
@@ -101,7 +100,9 @@ public class HouseTouches {
     return looks.look(
         packageId,
         shown.apply(change.before()),
+        change.before(),
         shown.apply(change.after()),
+        change.after(),
         otherPictures(packageId, change));
   }
 
@@ -184,7 +185,7 @@ public class HouseTouches {
     }
 
     private boolean differ(Overlay before, Overlay after) {
-      return !Unnamed.of(before).equals(Unnamed.of(after))
+      return change.differ(before, after)
           || !Collections.disjoint(PictureNames.in(before.stack()), otherPictures);
     }
 

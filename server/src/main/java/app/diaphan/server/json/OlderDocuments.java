@@ -3,6 +3,7 @@ package app.diaphan.server.json;
 import app.diaphan.core.Names;
 import app.diaphan.core.colour.Colour;
 import app.diaphan.core.frame.Frame;
+import app.diaphan.core.overlay.Letterforms;
 import app.diaphan.core.overlay.cutout.CutOut;
 import app.diaphan.core.overlay.dress.Dress;
 import app.diaphan.core.overlay.slot.WordSlots;
@@ -25,7 +26,8 @@ import tools.jackson.databind.node.ObjectNode;
  * tenth, a frame was as high as its video and had no dots per inch, which targets gave all their
  * files. Up to the eleventh, the ground of a cut-out by brightness was white or black, and shadows
  * were cut out as solid as all else. Up to the thirteenth, a package had a few things of its own
- * instead of a house, and overlays followed nothing but finish sets. Everything is given the value
+ * instead of a house, and overlays followed nothing but finish sets. Up to the fourteenth, all
+ * fonts were those that ship, without axes, and letters had one form. Everything is given the value
  * that draws as before.
  */
 public final class OlderDocuments {
@@ -156,13 +158,30 @@ public final class OlderDocuments {
     }
   }
 
-  /** Runs had families of their own only. */
+  /** Runs had families of their own only, fonts no axes, and letters one form. */
   private static void bringRuns(ObjectNode piece) {
     for (JsonNode run : piece.path("runs")) {
-      if (run instanceof ObjectNode object && object.has("ink") && !object.has("follows")) {
-        object.put("follows", "");
+      if (run instanceof ObjectNode object && object.has("ink")) {
+        if (!object.has("follows")) {
+          object.put("follows", "");
+        }
+        if (!object.has("axes")) {
+          object.putArray("axes");
+        }
       }
     }
+    if (piece.get("setting") instanceof ObjectNode setting && !setting.has("letterforms")) {
+      setting.set("letterforms", usualForms(setting));
+    }
+  }
+
+  private static ObjectNode usualForms(ObjectNode near) {
+    ObjectNode forms = near.objectNode();
+    forms.put("figures", Letterforms.Figures.AS_DRAWN.name());
+    forms.put("widths", Letterforms.FigureWidths.AS_DRAWN.name());
+    forms.put("ligatures", Letterforms.Ligatures.USUAL.name());
+    forms.putArray("alternates");
+    return forms;
   }
 
   private static void bringBacking(ObjectNode piece) {
@@ -206,6 +225,9 @@ public final class OlderDocuments {
       }
       if (!house.has("name")) {
         bringNames(house);
+      }
+      if (!house.has("fontFiles")) {
+        house.putArray("fontFiles");
       }
     }
   }

@@ -2,6 +2,7 @@ package app.diaphan.server.photograph;
 
 import app.diaphan.core.Digest;
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.font.ShippedFonts;
 import app.diaphan.core.house.Unnamed;
 import app.diaphan.core.memory.Memory;
 import app.diaphan.core.memory.Remembered;
@@ -10,9 +11,9 @@ import app.diaphan.core.overlay.PictureNames;
 import app.diaphan.core.photograph.Dresses;
 import app.diaphan.core.photograph.PhotographMarker;
 import app.diaphan.core.roster.Filling;
-import app.diaphan.core.type.ShippedFonts;
 import app.diaphan.server.ProgramVersion;
 import app.diaphan.server.draw.DrawingService;
+import app.diaphan.server.font.FontShelves;
 import app.diaphan.server.json.DocumentJson;
 import app.diaphan.server.memory.MemoryBudget;
 import app.diaphan.server.store.PackageStore;
@@ -32,6 +33,7 @@ public class PhotographMarks {
   private final PackageStore packages;
   private final PictureStore pictures;
   private final DrawingService drawings;
+  private final FontShelves fonts;
   private final Remembered<String, PhotographMarker> markers;
 
   /**
@@ -40,7 +42,12 @@ public class PhotographMarks {
   public record Mark(PhotographMarker marker, String digest) {}
 
   PhotographMarks(
-      PackageStore packages, PictureStore pictures, DrawingService drawings, MemoryBudget memory) {
+      PackageStore packages,
+      PictureStore pictures,
+      DrawingService drawings,
+      FontShelves fonts,
+      MemoryBudget memory) {
+    this.fonts = fonts;
     this.packages = packages;
     this.pictures = pictures;
     this.drawings = drawings;
@@ -74,7 +81,8 @@ public class PhotographMarks {
                     + other.map(DocumentJson::write).orElse("")
                     + DocumentJson.write(used)
                     + ProgramVersion.NUMBER
-                    + ShippedFonts.version())
+                    + ShippedFonts.version()
+                    + DocumentJson.write(fonts.filesOf(packageId)))
                 .getBytes(StandardCharsets.UTF_8));
     return new Mark(
         markers.of(

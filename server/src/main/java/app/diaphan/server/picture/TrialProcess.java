@@ -2,6 +2,7 @@ package app.diaphan.server.picture;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Names;
+import app.diaphan.core.font.file.FontTrial;
 import app.diaphan.core.picture.PictureReader;
 import app.diaphan.core.picture.VectorPicture;
 import app.diaphan.server.picture.TrialProtocol.Answer;
@@ -14,7 +15,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.PrintStream;
 
-/** The process in which pictures are tried: it reads and draws what it is given, one by one. */
+/** The process in which files are tried: it reads and draws what it is given, one by one. */
 public final class TrialProcess {
   /** As on a small frame, and larger than on most. */
   private static final int[] SIDES = {256, 2048};
@@ -39,8 +40,14 @@ public final class TrialProcess {
 
   private static String refusal(Question question) {
     try {
-      if (PictureReader.read(question.name(), question.bytes()) instanceof VectorPicture picture) {
-        draw(picture);
+      switch (question.kind()) {
+        case PICTURE -> {
+          if (PictureReader.read(question.name(), question.bytes())
+              instanceof VectorPicture picture) {
+            draw(picture);
+          }
+        }
+        case FONT -> FontTrial.tried(question.name(), question.bytes());
       }
       return "";
     } catch (InvalidInput e) {

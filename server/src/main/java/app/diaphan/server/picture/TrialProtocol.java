@@ -5,12 +5,19 @@ import java.io.DataOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 
-/** What is said between the server and the process in which pictures are tried. */
+/** What is said between the server and the process in which files are tried. */
 final class TrialProtocol {
   private TrialProtocol() {}
 
-  record Question(String name, byte[] bytes) {
+  /** What a file is to be tried as. */
+  enum Kind {
+    PICTURE,
+    FONT
+  }
+
+  record Question(Kind kind, String name, byte[] bytes) {
     void write(DataOutputStream out) throws IOException {
+      out.writeByte(kind.ordinal());
       write(out, name.getBytes(StandardCharsets.UTF_8));
       write(out, bytes);
       out.flush();
@@ -25,13 +32,14 @@ final class TrialProtocol {
      * @throws java.io.EOFException once nothing more is asked
      */
     static Question read(DataInputStream in) throws IOException {
+      Kind kind = Kind.values()[in.readByte()];
       String name = new String(in.readNBytes(in.readInt()), StandardCharsets.UTF_8);
-      return new Question(name, in.readNBytes(in.readInt()));
+      return new Question(kind, name, in.readNBytes(in.readInt()));
     }
   }
 
   /**
-   * @param refusal why the picture cannot be taken in; empty if it can
+   * @param refusal why the file cannot be taken in; empty if it can
    */
   record Answer(String refusal) {
     void write(DataOutputStream out) throws IOException {

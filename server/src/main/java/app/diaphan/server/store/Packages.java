@@ -2,6 +2,7 @@ package app.diaphan.server.store;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
@@ -12,6 +13,19 @@ public interface Packages extends JpaRepository<GraphicsPackage, Long> {
   int takeAway(Long id, Instant at);
 
   List<GraphicsPackage> findByHouseIdOrderByName(Long houseId);
+
+  /** A house, by what tells one state of it from another. */
+  interface FollowedLine {
+    long getId();
+
+    int getRevision();
+  }
+
+  @Query(
+      "select house.id as id, house.revision as revision from HouseEntity house"
+          + " where house.id = (select graphics.houseId from GraphicsPackage graphics"
+          + " where graphics.id = :id)")
+  Optional<FollowedLine> followed(Long id);
 
   // In SQL, since the entities are those that were not deleted.
 

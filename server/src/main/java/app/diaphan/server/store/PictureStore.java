@@ -14,7 +14,7 @@ import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.core.picture.VectorPicture;
 import app.diaphan.server.json.DocumentJson;
 import app.diaphan.server.picture.DecodedPictures;
-import app.diaphan.server.picture.PictureTrial;
+import app.diaphan.server.picture.FileTrial;
 import app.diaphan.server.picture.PostScript;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -42,7 +42,7 @@ public class PictureStore {
   private final Packages packages;
   private final Houses houses;
   private final DecodedPictures decoded;
-  private final PictureTrial trial;
+  private final FileTrial trial;
   private final PostScript postScript;
   private final TransactionTemplate transaction;
 
@@ -57,7 +57,7 @@ public class PictureStore {
       Packages packages,
       Houses houses,
       DecodedPictures decoded,
-      PictureTrial trial,
+      FileTrial trial,
       PostScript postScript,
       PlatformTransactionManager transactions) {
     this.pictures = pictures;
@@ -265,10 +265,21 @@ public class PictureStore {
         });
   }
 
+  /** Keeps bytes that are no picture, which somebody has looked at. */
+  public void keepBytes(String digest, byte[] bytes) {
+    keeping(
+        () -> {
+          if (!contents.existsById(digest)) {
+            contents.saveAndFlush(new PictureContent(digest, bytes));
+          }
+          return digest;
+        });
+  }
+
   public byte[] content(String digest) {
     return contents
         .findById(digest)
-        .orElseThrow(() -> new Missing("There is no picture of this content."))
+        .orElseThrow(() -> new Missing("There is no file of this content."))
         .content();
   }
 

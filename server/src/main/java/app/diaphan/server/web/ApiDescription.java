@@ -29,6 +29,7 @@ class ApiDescription {
       Set.of(
           "DeliveryStatus.report",
           "FileReport.drawn",
+          "FontFamilyChoice.stepless",
           "ReturnedFile.delivery",
           "PhotographLine.own",
           "PhotographLine.outcome",

@@ -10,6 +10,7 @@ import app.diaphan.server.bundle.DemoBundle;
 import app.diaphan.server.disk.OnlyComputes;
 import app.diaphan.server.draw.StarterPictures;
 import app.diaphan.server.draw.StarterPictures.DrawnStarter;
+import app.diaphan.server.font.FontShelves;
 import app.diaphan.server.store.Missing;
 import app.diaphan.server.store.PackageStore;
 import app.diaphan.server.store.StarterEntity;
@@ -37,13 +38,16 @@ class BeginningApi {
   private final PackageStore packages;
   private final BundleStore bundles;
   private final DemoBundle demo;
+  private final FontShelves fonts;
 
   BeginningApi(
       StarterPictures starters,
       StarterStore own,
       PackageStore packages,
       BundleStore bundles,
-      DemoBundle demo) {
+      DemoBundle demo,
+      FontShelves fonts) {
+    this.fonts = fonts;
     this.starters = starters;
     this.own = own;
     this.packages = packages;
@@ -72,16 +76,15 @@ class BeginningApi {
   @PostMapping("/starters")
   List<DrawnStarter> starters(@RequestBody StartersFor wanted) {
     if (wanted.packageId() == 0) {
-      return starters.shipped(wanted.frame(), House.NONE, Lettering.OWN);
+      return starters.shipped(wanted.frame(), House.NONE, Lettering.OWN, 0);
     }
     List<DrawnStarter> all = new ArrayList<>(starters.own(wanted.frame(), wanted.packageId()));
     House house = packages.house(wanted.packageId());
     Lettering lettering =
         Lettering.of(
-            packages.overlaysOf(wanted.packageId()).stream()
-                .map(PackageStore::documentOf)
-                .toList());
-    all.addAll(starters.shipped(wanted.frame(), house, lettering));
+            packages.overlaysOf(wanted.packageId()).stream().map(PackageStore::documentOf).toList(),
+            fonts.of(wanted.packageId()));
+    all.addAll(starters.shipped(wanted.frame(), house, lettering, wanted.packageId()));
     return all;
   }
 

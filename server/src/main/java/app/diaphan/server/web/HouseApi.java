@@ -3,6 +3,7 @@ package app.diaphan.server.web;
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Require;
 import app.diaphan.core.Sentence;
+import app.diaphan.core.font.FontFile;
 import app.diaphan.core.house.House;
 import app.diaphan.core.house.HouseChange;
 import app.diaphan.core.house.HousePicture;
@@ -13,6 +14,7 @@ import app.diaphan.server.bundle.HouseFiles;
 import app.diaphan.server.disk.OnlyComputes;
 import app.diaphan.server.draw.BeforeAndAfter;
 import app.diaphan.server.draw.SmallPictures;
+import app.diaphan.server.font.FontShelves;
 import app.diaphan.server.house.HouseChanges;
 import app.diaphan.server.house.HouseReading;
 import app.diaphan.server.house.HouseStore;
@@ -25,6 +27,7 @@ import app.diaphan.server.store.PictureStore;
 import app.diaphan.server.web.PackageApi.PackageSummary;
 import java.io.IOException;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.http.CacheControl;
@@ -55,6 +58,7 @@ class HouseApi {
   private final PackageStore packages;
   private final PictureStore pictures;
   private final SmallPictures small;
+  private final FontShelves fonts;
 
   HouseApi(
       HouseStore houses,
@@ -64,7 +68,9 @@ class HouseApi {
       HouseReading reading,
       PackageStore packages,
       PictureStore pictures,
-      SmallPictures small) {
+      SmallPictures small,
+      FontShelves fonts) {
+    this.fonts = fonts;
     this.houses = houses;
     this.changes = changes;
     this.touches = touches;
@@ -85,6 +91,7 @@ class HouseApi {
    *
    * @param id 0 for a package that follows none; the house has nothing in it then
    * @param revision of the house, which changes are based on
+   * @param missingFonts names of font files that it has and whose bytes are not here
    * @param followers all packages that follow it
    * @param undo what the newest change did, which can be taken back; empty for none
    * @param redo what was taken back last; empty for none
@@ -93,6 +100,7 @@ class HouseApi {
       long id,
       int revision,
       House house,
+      List<String> missingFonts,
       List<PackageSummary> followers,
       String undo,
       String redo) {}
@@ -155,10 +163,14 @@ class HouseApi {
     Optional<HouseEntity> house = packages.followedBy(id);
     long houseId = house.map(HouseEntity::id).orElse(0L);
     HouseChanges.History history = changes.history(houseId, id);
+    House followed = house.map(HouseEntity::house).orElse(House.NONE);
+    List<FontFile> missing = new ArrayList<>(followed.fontFiles());
+    missing.removeAll(fonts.here(followed.fontFiles()));
     return new FollowedHouse(
         houseId,
         house.map(HouseEntity::revision).orElse(0),
-        house.map(HouseEntity::house).orElse(House.NONE),
+        followed,
+        missing.stream().map(FontFile::file).toList(),
         houses.followers(houseId).stream().map(PackageSummary::of).toList(),
         history.undo(),
         history.redo());
@@ -253,15 +265,7 @@ class HouseApi {
   @ResponseStatus(HttpStatus.CREATED)
   HousePicture addPicture(@PathVariable long id, @RequestPart("file") MultipartFile file)
       throws IOException {
-    return houses.addPicture(followedId(id), nameOf(file), Uploads.bytes(file));
-  }
-
-  private static String nameOf(MultipartFile file) {
-    String name = file.getOriginalFilename();
-    if (name == null || name.isBlank()) {
-      throw new InvalidInput("The file came without a name; save it under one and try again.");
-    }
-    return name;
+    return houses.addPicture(followedId(id), Uploads.nameOf(file), Uploads.bytes(file));
   }
 
   /** A picture that a house has, small, on clear ground. */
@@ -304,7 +308,7 @@ class HouseApi {
   HouseFound foundInFile(@PathVariable long id, @RequestPart("file") MultipartFile file)
       throws IOException {
     packages.get(id);
-    return reading.inFile(nameOf(file), Uploads.bytes(file));
+    return reading.inFile(id, Uploads.nameOf(file), Uploads.bytes(file));
   }
 
   /**

@@ -6,8 +6,6 @@ import app.diaphan.core.frame.FrameChoice;
 import app.diaphan.core.frame.FrameRate;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Reframed;
-import app.diaphan.core.type.FontKind;
-import app.diaphan.core.type.ShippedFonts;
 import app.diaphan.server.bundle.BundleFiles;
 import app.diaphan.server.disk.OnlyComputes;
 import app.diaphan.server.draw.Drawing;
@@ -19,11 +17,9 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.io.IOException;
-import java.time.Duration;
 import java.util.List;
 import org.springframework.core.io.InputStreamResource;
 import org.springframework.core.io.Resource;
-import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -33,13 +29,12 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
 
-/** Packages and what they hold beside overlays; the frames and fonts that all share. */
+/** Packages and what they hold beside overlays; the frames that all share. */
 @RestController
 @RequestMapping("/api")
 class PackageApi {
@@ -64,11 +59,6 @@ class PackageApi {
 
   record NewPackage(String name) {}
 
-  record FontFamilyChoice(
-      String name, FontKind kind, List<FontWeight> weights, boolean smallCapitals) {}
-
-  record FontWeight(int weight, String name) {}
-
   record FrameEntry(FrameChoice choice, double displayWidth, List<String> rates) {}
 
   record ToReframe(Overlay overlay, Frame frame) {}
@@ -91,29 +81,6 @@ class PackageApi {
                     choice.frame().displayWidth(),
                     choice.rates().stream().map(FrameRate::label).toList()))
         .toList();
-  }
-
-  @GetMapping("/fonts")
-  List<FontFamilyChoice> fonts() {
-    return ShippedFonts.shelf().families().stream()
-        .map(
-            family ->
-                new FontFamilyChoice(
-                    family.name(),
-                    family.kind(),
-                    family.weights().stream()
-                        .map(weight -> new FontWeight(weight, family.weightName(weight)))
-                        .toList(),
-                    family.hasSmallCapitals()))
-        .toList();
-  }
-
-  /** The name of a family in its own letters, white on clear ground. */
-  @GetMapping(path = "/fonts/sample.png", produces = MediaType.IMAGE_PNG_VALUE)
-  ResponseEntity<byte[]> fontSample(@RequestParam String family) {
-    return ResponseEntity.ok()
-        .cacheControl(CacheControl.maxAge(Duration.ofDays(1)).cachePrivate())
-        .body(drawings.fontSample(family));
   }
 
   @GetMapping("/packages")

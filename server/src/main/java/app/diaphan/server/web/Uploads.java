@@ -1,5 +1,6 @@
 package app.diaphan.server.web;
 
+import app.diaphan.core.InvalidInput;
 import app.diaphan.core.picture.PictureReader;
 import java.io.IOException;
 import org.springframework.web.multipart.MultipartFile;
@@ -18,6 +19,15 @@ final class Uploads {
       throw new TooLarge();
     }
     return file.getBytes();
+  }
+
+  /** The name that a file came with. */
+  static String nameOf(MultipartFile file) {
+    String name = file.getOriginalFilename();
+    if (name == null || name.isBlank()) {
+      throw new InvalidInput("The file came without a name; save it under one and try again.");
+    }
+    return name;
   }
 
   /** A file has more bytes than its kind may have. */

@@ -3,6 +3,7 @@ package app.diaphan.server.deliver;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 
+import app.diaphan.core.font.ShippedFonts;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.targets.PlannedFile;
@@ -28,24 +29,31 @@ class MadeFromTest {
         "");
   }
 
-  private static final String SAME = MadeFrom.of(file("Ysolde", "bug"), Map.of(), MAKERS);
+  private static final String SAME =
+      MadeFrom.of(file("Ysolde", "bug"), Map.of(), ShippedFonts.shelf(), MAKERS);
 
   @Test
   void whatIsTheSameInAllIsMadeFromTheSame() {
-    assertEquals(SAME, MadeFrom.of(file("Ysolde", "bug"), Map.of("unused.png", "a"), MAKERS));
+    assertEquals(
+        SAME,
+        MadeFrom.of(
+            file("Ysolde", "bug"), Map.of("unused.png", "a"), ShippedFonts.shelf(), MAKERS));
   }
 
   @Test
   void otherWordsOrAnotherNameMakeAnotherFile() {
-    assertNotEquals(SAME, MadeFrom.of(file("Bram", "bug"), Map.of(), MAKERS));
-    assertNotEquals(SAME, MadeFrom.of(file("Ysolde", "card"), Map.of(), MAKERS));
+    assertNotEquals(SAME, MadeFrom.of(file("Bram", "bug"), Map.of(), ShippedFonts.shelf(), MAKERS));
+    assertNotEquals(
+        SAME, MadeFrom.of(file("Ysolde", "card"), Map.of(), ShippedFonts.shelf(), MAKERS));
   }
 
   @Test
   void anotherVersionOfTheProgramOrOfItsFontsMakesAnotherFile() {
     Makers later = new Makers("0.9.0", MAKERS.fonts());
     Makers otherFonts = new Makers(MAKERS.program(), "fonts of tomorrow");
-    assertNotEquals(SAME, MadeFrom.of(file("Ysolde", "bug"), Map.of(), later));
-    assertNotEquals(SAME, MadeFrom.of(file("Ysolde", "bug"), Map.of(), otherFonts));
+    assertNotEquals(
+        SAME, MadeFrom.of(file("Ysolde", "bug"), Map.of(), ShippedFonts.shelf(), later));
+    assertNotEquals(
+        SAME, MadeFrom.of(file("Ysolde", "bug"), Map.of(), ShippedFonts.shelf(), otherFonts));
   }
 }

@@ -7,6 +7,7 @@ import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
 import app.diaphan.core.check.CheckKind;
+import app.diaphan.core.font.ShippedFonts;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.house.House;
 import app.diaphan.core.memory.Memory;
@@ -19,7 +20,6 @@ import app.diaphan.core.roster.Roster;
 import app.diaphan.core.roster.RosterDesign;
 import app.diaphan.core.roster.Row;
 import app.diaphan.core.targets.TargetList;
-import app.diaphan.core.type.ShippedFonts;
 import app.diaphan.server.check.CheckService;
 import app.diaphan.server.draw.DrawingService;
 import app.diaphan.server.memory.MemoryBudget;

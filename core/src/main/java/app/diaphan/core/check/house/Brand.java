@@ -1,6 +1,7 @@
 package app.diaphan.core.check.house;
 
 import app.diaphan.core.Require;
+import app.diaphan.core.font.FontShelf;
 import app.diaphan.core.house.House;
 import app.diaphan.core.house.HouseMark;
 import java.util.Map;
@@ -11,8 +12,9 @@ import java.util.Optional;
  *
  * @param house that its package follows
  * @param pictures the package's pictures that show marks and textures, with the names of these
+ * @param fonts that the package has
  */
-public record Brand(House house, Map<String, String> pictures) {
+public record Brand(House house, Map<String, String> pictures, FontShelf fonts) {
   public Brand {
     Require.present(house, "The house that is followed");
     pictures = Map.copyOf(pictures);

@@ -3,15 +3,15 @@ package app.diaphan.core.check.house;
 import app.diaphan.core.Sentence;
 import app.diaphan.core.check.CheckKind;
 import app.diaphan.core.check.Found;
+import app.diaphan.core.font.FontFamily;
+import app.diaphan.core.font.FontKind;
+import app.diaphan.core.font.FontShelf;
 import app.diaphan.core.house.House;
 import app.diaphan.core.house.HouseFont;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.Run;
 import app.diaphan.core.overlay.TextPiece;
-import app.diaphan.core.type.FontFamily;
-import app.diaphan.core.type.FontKind;
-import app.diaphan.core.type.ShippedFonts;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -19,9 +19,11 @@ import java.util.stream.Collectors;
 /** Words are to be set in fonts of the house; those of other scripts are nobody's. */
 final class HouseFontCheck {
   private final House house;
+  private final FontShelf fonts;
 
   HouseFontCheck(Overlay overlay, Brand brand) {
     house = brand.house().seenBy(overlay);
+    fonts = brand.fonts();
   }
 
   Optional<Found> of(Piece piece) {
@@ -81,7 +83,7 @@ final class HouseFontCheck {
         .orElseGet(() -> house.fonts().getFirst());
   }
 
-  private static Optional<FontKind> kind(String family) {
-    return ShippedFonts.shelf().find(family).map(FontFamily::kind);
+  private Optional<FontKind> kind(String family) {
+    return fonts.find(family).map(FontFamily::kind);
   }
 }

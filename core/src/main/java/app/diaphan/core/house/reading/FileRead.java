@@ -1,12 +1,12 @@
 package app.diaphan.core.house.reading;
 
 import app.diaphan.core.colour.Colour;
+import app.diaphan.core.font.FontShelf;
 import app.diaphan.core.picture.NamedFamilies;
 import app.diaphan.core.picture.Picture;
 import app.diaphan.core.picture.PictureFile;
 import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.core.picture.VectorPicture;
-import app.diaphan.core.type.ShippedFonts;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -22,11 +22,11 @@ public final class FileRead {
    * @param file as it was read
    * @param bytes of the file, which vector files name their fonts in
    */
-  public static HouseFound of(PictureFile file, byte[] bytes) {
+  public static HouseFound of(PictureFile file, byte[] bytes, FontShelf fonts) {
     Picture picture = file.picture();
     return switch (picture) {
       case RasterPicture raster -> new HouseFound(PictureColours.of(raster), List.of());
-      case VectorPicture vector -> new HouseFound(colours(vector), families(bytes));
+      case VectorPicture vector -> new HouseFound(colours(vector), families(bytes, fonts));
     };
   }
 
@@ -45,13 +45,10 @@ public final class FileRead {
     return found;
   }
 
-  private static List<FoundFamily> families(byte[] bytes) {
+  private static List<FoundFamily> families(byte[] bytes, FontShelf fonts) {
     return NamedFamilies.in(bytes).stream()
         .limit(MOST)
-        .map(
-            family ->
-                new FoundFamily(
-                    family, ShippedFonts.shelf().find(family).isPresent(), "named in the file"))
+        .map(family -> new FoundFamily(family, fonts.find(family).isPresent(), "named in the file"))
         .toList();
   }
 }

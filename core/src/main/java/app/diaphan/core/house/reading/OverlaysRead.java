@@ -1,11 +1,11 @@
 package app.diaphan.core.house.reading;
 
 import app.diaphan.core.colour.Colour;
+import app.diaphan.core.font.FontShelf;
 import app.diaphan.core.overlay.Colours;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Pieces;
 import app.diaphan.core.overlay.TextPiece;
-import app.diaphan.core.type.ShippedFonts;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -20,7 +20,7 @@ public final class OverlaysRead {
   private OverlaysRead() {}
 
   /** Those of most overlays first; of as many, those that are met more often. */
-  public static HouseFound of(Collection<Overlay> overlays) {
+  public static HouseFound of(Collection<Overlay> overlays, FontShelf fonts) {
     Map<Colour, Met> colours = new LinkedHashMap<>();
     Map<String, Met> families = new LinkedHashMap<>();
     for (Overlay overlay : overlays) {
@@ -60,9 +60,7 @@ public final class OverlaysRead {
             .map(
                 one ->
                     new FoundFamily(
-                        one.getKey(),
-                        ShippedFonts.shelf().find(one.getKey()).isPresent(),
-                        one.getValue().words()))
+                        one.getKey(), fonts.find(one.getKey()).isPresent(), one.getValue().words()))
             .toList());
   }
 

@@ -9,6 +9,7 @@ import app.diaphan.core.Samples;
 import app.diaphan.core.check.CheckKind;
 import app.diaphan.core.check.Found;
 import app.diaphan.core.colour.Colour;
+import app.diaphan.core.font.ShippedFonts;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.house.House;
@@ -42,7 +43,6 @@ import app.diaphan.core.overlay.finish.UnderFace;
 import app.diaphan.core.picture.Picture;
 import app.diaphan.core.picture.PictureReader;
 import app.diaphan.core.render.Renderer;
-import app.diaphan.core.type.ShippedFonts;
 import java.nio.charset.StandardCharsets;
 import java.util.EnumSet;
 import java.util.List;
@@ -93,7 +93,10 @@ class HouseChecksTest {
 
   private static List<Found> check(House house, CheckKind kind, Overlay overlay) {
     return HouseChecks.of(
-        RENDERER, overlay, new Brand(house, Map.of("bug.svg", "Bug")), EnumSet.of(kind));
+        RENDERER,
+        overlay,
+        new Brand(house, Map.of("bug.svg", "Bug"), ShippedFonts.shelf()),
+        EnumSet.of(kind));
   }
 
   private static Overlay mended(CheckKind kind, Overlay overlay) {
@@ -103,7 +106,7 @@ class HouseChecksTest {
         HouseChecks.mended(
             RENDERER,
             overlay,
-            new Brand(HOUSE, Map.of("bug.svg", "Bug")),
+            new Brand(HOUSE, Map.of("bug.svg", "Bug"), ShippedFonts.shelf()),
             kind,
             found.getFirst().piece());
     assertEquals(List.of(), check(HOUSE, kind, mended), "it is right now");
@@ -275,7 +278,7 @@ class HouseChecksTest {
   @Test
   void whatHasNoMendSaysSo() {
     Overlay overlay = overlay(plate("#f0a93f", "#ffffff"));
-    Brand brand = new Brand(HOUSE, Map.of());
+    Brand brand = new Brand(HOUSE, Map.of(), ShippedFonts.shelf());
     assertThrows(
         InvalidInput.class,
         () -> HouseChecks.mended(RENDERER, overlay, brand, CheckKind.BANDING, "plate"));

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import app.diaphan.core.Samples;
 import app.diaphan.core.colour.Colour;
 import app.diaphan.core.colour.Oklab;
+import app.diaphan.core.font.ShippedFonts;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.house.Adopted;
 import app.diaphan.core.house.House;
@@ -55,7 +56,7 @@ class HouseReadingTest {
   }
 
   private static HouseFound read(String name, byte[] bytes) {
-    return FileRead.of(PictureReader.readFile(name, bytes), bytes);
+    return FileRead.of(PictureReader.readFile(name, bytes), bytes, ShippedFonts.shelf());
   }
 
   @Test
@@ -65,7 +66,8 @@ class HouseReadingTest {
             List.of(
                 overlay("One", "#14303c80", "#ffffff"),
                 overlay("Two", "#14303c", "#e8a33d"),
-                overlay("Three", "#14303cff", "#e8a33d Lamp")));
+                overlay("Three", "#14303cff", "#e8a33d Lamp")),
+            ShippedFonts.shelf());
     assertEquals(List.of("#14303c", "#ffffff", "#e8a33d"), colours(found));
     assertEquals("in 3 overlays", found.colours().getFirst().where());
     assertEquals(

@@ -1,4 +1,4 @@
-package app.diaphan.core.type;
+package app.diaphan.core.font;
 
 /** What a family is good for, to group it in a list. */
 public enum FontKind {

@@ -4,6 +4,7 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
 import app.diaphan.core.picture.PictureReader;
 import app.diaphan.server.picture.TrialProtocol.Answer;
+import app.diaphan.server.picture.TrialProtocol.Kind;
 import app.diaphan.server.picture.TrialProtocol.Question;
 import jakarta.annotation.PreDestroy;
 import java.io.BufferedOutputStream;
@@ -26,13 +27,13 @@ import org.springframework.stereotype.Component;
 import org.springframework.util.FileSystemUtils;
 
 /**
- * Has vector pictures read and drawn in a process of its own before they are kept. The libraries
- * that draw them were not made for hostile files and cannot be stopped within a process; a process
- * can. What it has drawn can be drawn again.
+ * Has vector pictures and fonts read and drawn in a process of its own before they are kept. The
+ * libraries that draw them were not made for hostile files and cannot be stopped within a process;
+ * a process can. What it has drawn can be drawn again.
  */
 @Component
-public class PictureTrial {
-  private static final Logger LOG = LoggerFactory.getLogger(PictureTrial.class);
+public class FileTrial {
+  private static final Logger LOG = LoggerFactory.getLogger(FileTrial.class);
   private static final long MOST_SECONDS = 20;
 
   /** Of the heap of that process. */
@@ -40,7 +41,7 @@ public class PictureTrial {
 
   private final ExecutorService asking =
       Executors.newCachedThreadPool(
-          work -> Thread.ofPlatform().name("picture trial").daemon().unstarted(work));
+          work -> Thread.ofPlatform().name("file trial").daemon().unstarted(work));
 
   /** Nothing while no process is running. */
   private Running running;
@@ -53,16 +54,27 @@ public class PictureTrial {
    */
   public void check(String name, byte[] bytes) {
     if (PictureReader.isVector(bytes)) {
-      String refusal = tried(name, bytes);
-      if (!refusal.isEmpty()) {
-        throw new InvalidInput(refusal);
-      }
+      check(new Question(Kind.PICTURE, name, bytes));
+    }
+  }
+
+  /**
+   * @throws InvalidInput if it is no font that can be read and drawn within the limits
+   */
+  public void checkFont(String name, byte[] bytes) {
+    check(new Question(Kind.FONT, name, bytes));
+  }
+
+  private void check(Question question) {
+    String refusal = tried(question);
+    if (!refusal.isEmpty()) {
+      throw new InvalidInput(refusal);
     }
   }
 
   /** One at a time: each may need all of the process's memory. */
-  private synchronized String tried(String name, byte[] bytes) {
-    Future<Answer> answer = asking.submit(() -> ask(new Question(name, bytes)));
+  private synchronized String tried(Question question) {
+    Future<Answer> answer = asking.submit(() -> ask(question));
     try {
       String refusal = answer.get(MOST_SECONDS, TimeUnit.SECONDS).refusal();
       if (!refusal.isEmpty()) {
@@ -70,22 +82,27 @@ public class PictureTrial {
       }
       return refusal;
     } catch (TimeoutException e) {
-      return refused(answer, name, "takes longer than %d seconds to draw", MOST_SECONDS);
+      return refused(answer, question, "takes longer than %d seconds to draw", MOST_SECONDS);
     } catch (ExecutionException e) {
-      LOG.info("The trial of {} ended its process", name, e.getCause());
-      return refused(answer, name, "needs more than %d MB to draw or is damaged", MEBIBYTES);
+      LOG.info("The trial of {} ended its process", question.name(), e.getCause());
+      return refused(answer, question, "needs more than %d MB to draw or is damaged", MEBIBYTES);
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
-      return refused(answer, name, "was called off");
+      return refused(answer, question, "was called off");
     }
   }
 
-  private String refused(Future<Answer> answer, String name, String why, Object... parts) {
+  private String refused(Future<Answer> answer, Question question, String why, Object... parts) {
     end();
     answer.cancel(true);
     return Sentence.of(
-        "The picture \"%s\" %s and was not taken in; save it smaller or simpler.",
-        name, Sentence.of(why, parts));
+        "The %s \"%s\" %s and was not taken in; save it smaller or simpler.",
+        switch (question.kind()) {
+          case PICTURE -> "picture";
+          case FONT -> "font";
+        },
+        question.name(),
+        Sentence.of(why, parts));
   }
 
   private Answer ask(Question question) throws IOException {
@@ -98,7 +115,7 @@ public class PictureTrial {
   }
 
   private static Running start() throws IOException {
-    Path aside = Files.createTempDirectory("picture-trial");
+    Path aside = Files.createTempDirectory("file-trial");
     List<String> command = new ArrayList<>();
     command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
     command.addAll(

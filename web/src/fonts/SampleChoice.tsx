@@ -1,21 +1,30 @@
 import { type KeyboardEvent, useEffect, useId, useRef, useState } from "react";
-import type { FontFamily } from "../api/client";
+import { Sample } from "./Sample";
 
-interface Props {
-  value: string;
-  families: readonly FontFamily[];
-  onChange: (family: string) => void;
+export interface Sampled<T> {
+  value: T;
+  words: string;
+  /** Address of the words in their own letters. */
+  sample: string;
+  /** What is said beside it. */
+  note: string;
 }
 
-const KINDS: Record<FontFamily["kind"], string> = {
-  SANS: "Sans serif",
-  CONDENSED: "Condensed",
-  SERIF: "Serif",
-  OTHER_SCRIPT: "Other scripts",
-};
+interface Props<T> {
+  /** What is chosen, such as "Font family". */
+  label: string;
+  /** What the list is called. */
+  list: string;
+  value: T;
+  /** What is shown of the value; it may be none of the options. */
+  words: string;
+  options: readonly Sampled<T>[];
+  onChange: (value: T) => void;
+}
 
-/** The families, each named in its own letters. */
-export function FontChoice({ value, families, onChange }: Props) {
+/** A choice among things that are each shown in their own letters. */
+export function SampleChoice<T extends string | number>(props: Props<T>) {
+  const { label, list: listName, value, words, options, onChange } = props;
   const [open, setOpen] = useState(false);
   const [active, setActive] = useState(0);
   const list = useRef<HTMLUListElement>(null);
@@ -28,8 +37,8 @@ export function FontChoice({ value, families, onChange }: Props) {
     if (open) document.getElementById(`${id}-${active}`)?.scrollIntoView({ block: "nearest" });
   }, [open, active, id]);
   const choose = (i: number) => {
-    const family = families[i];
-    if (family && family.name !== value) onChange(family.name);
+    const option = options[i];
+    if (option && option.value !== value) onChange(option.value);
     setOpen(false);
     button.current?.focus();
   };
@@ -37,15 +46,15 @@ export function FontChoice({ value, families, onChange }: Props) {
     const steps: Record<string, number> = { ArrowDown: 1, ArrowUp: -1 };
     const step = steps[event.key];
     if (step !== undefined) {
-      setActive((active + step + families.length) % families.length);
+      setActive((active + step + options.length) % options.length);
     } else if (event.key === "Enter" || event.key === " ") {
       choose(active);
     } else if (event.key === "Escape") {
       setOpen(false);
       button.current?.focus();
     } else if (event.key.length === 1) {
-      const found = families.findIndex((family) =>
-        family.name.toLowerCase().startsWith(event.key.toLowerCase()),
+      const found = options.findIndex((option) =>
+        option.words.toLowerCase().startsWith(event.key.toLowerCase()),
       );
       if (found >= 0) setActive(found);
     } else return;
@@ -57,41 +66,41 @@ export function FontChoice({ value, families, onChange }: Props) {
       <button
         ref={button}
         type="button"
-        aria-label={`Font family: ${value}`}
+        aria-label={`${label}: ${words}`}
         aria-haspopup="listbox"
         aria-expanded={open}
-        title="Font family"
+        title={label}
         className="word cursor-pointer"
         onClick={() => {
           setActive(
             Math.max(
               0,
-              families.findIndex((family) => family.name === value),
+              options.findIndex((option) => option.value === value),
             ),
           );
           setOpen(!open);
         }}
       >
-        {value}
+        {words}
       </button>
       {open && (
         <ul
           ref={list}
           role="listbox"
-          aria-label="Font families"
+          aria-label={listName}
           aria-activedescendant={`${id}-${active}`}
           tabIndex={0}
           className="my-1 max-h-64 overflow-y-auto rounded border border-base-300 bg-base-200"
           onKeyDown={onKeyDown}
           onBlur={() => setOpen(false)}
         >
-          {families.map((family, i) => (
+          {options.map((option, i) => (
             <li
-              key={family.name}
+              key={String(option.value)}
               id={`${id}-${i}`}
               role="option"
-              aria-label={family.name}
-              aria-selected={family.name === value}
+              aria-label={option.words}
+              aria-selected={option.value === value}
               className={`flex cursor-pointer items-center justify-between gap-2 px-2 py-1 ${i === active ? "bg-primary/20" : ""}`}
               onPointerDown={(event) => {
                 event.preventDefault();
@@ -99,13 +108,8 @@ export function FontChoice({ value, families, onChange }: Props) {
               }}
               onPointerEnter={() => setActive(i)}
             >
-              <span
-                className="h-6 w-[220px] shrink-0 bg-base-content"
-                style={{
-                  mask: `url(/api/fonts/sample.png?family=${encodeURIComponent(family.name)}) left center / 220px 24px no-repeat`,
-                }}
-              />
-              <span className="truncate text-[11px] opacity-70">{KINDS[family.kind]}</span>
+              <Sample address={option.sample} />
+              <span className="truncate text-[11px] opacity-70">{option.note}</span>
             </li>
           ))}
         </ul>

@@ -1,4 +1,4 @@
-package app.diaphan.core.type;
+package app.diaphan.core.font;
 
 import app.diaphan.core.Digest;
 import app.diaphan.core.Sentence;
@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import java.util.List;
 import java.util.NavigableMap;
 import java.util.TreeMap;
@@ -73,8 +74,8 @@ public final class ShippedFonts {
     private static String digests() {
       StringBuilder all = new StringBuilder();
       for (FontFamily family : SHELF.families()) {
-        for (int weight : family.weights()) {
-          all.append(Digest.of(family.file(weight)));
+        for (FontWeight weight : family.weights()) {
+          all.append(Digest.of(family.file(weight.weight())));
         }
       }
       return all.toString();
@@ -82,11 +83,10 @@ public final class ShippedFonts {
   }
 
   private static FontFamily family(String name, String folder, FontKind kind, int... weights) {
-    NavigableMap<Integer, String> names = new TreeMap<>();
-    for (int weight : weights) {
-      names.put(weight, WEIGHTS.get(weight));
-    }
-    return new FontFamily(name, kind, names, weight -> file(name, folder, weight));
+    List<FontWeight> named =
+        Arrays.stream(weights).mapToObj(w -> new FontWeight(w, WEIGHTS.get(w))).toList();
+    return new FontFamily(
+        name, kind, "", named, List.of(), (weight, axes) -> file(name, folder, weight));
   }
 
   private static byte[] file(String name, String folder, int weight) {

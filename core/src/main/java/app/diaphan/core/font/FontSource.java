@@ -1,0 +1,13 @@
+package app.diaphan.core.font;
+
+import java.util.List;
+
+/** Where the files of a family's fonts come from. */
+public interface FontSource {
+  /**
+   * @param weight one that the family has
+   * @param axes values of all its other axes
+   * @return a plain TrueType or OpenType file
+   */
+  byte[] file(int weight, List<AxisValue> axes);
+}
