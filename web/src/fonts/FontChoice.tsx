@@ -29,7 +29,7 @@ export function FontChoice({ packageId, value, families, onChange }: Props) {
         value: family.name,
         words: family.name,
         sample: sampleOf(packageId, family, 500, family.name),
-        note: family.identity ? "The house’s own" : KINDS[family.kind],
+        note: family.identity ? "House’s own" : KINDS[family.kind],
       }))}
       onChange={onChange}
     />

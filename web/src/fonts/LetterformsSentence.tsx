@@ -16,25 +16,25 @@ export function LetterformsSentence({ forms, families, onChange }: Props) {
   const alternates = alternatesOf(families, forms.alternates);
   return (
     <div>
-      Figures stand{" "}
+      Figures are{" "}
       <Choice
         label="Figures"
         value={forms.figures}
         options={[
-          ["AS_DRAWN", "as the font has them"],
+          ["AS_DRAWN", "as drawn"],
           option("LINING", "as high as capitals", "lnum"),
-          option("OLD_STYLE", "old-style, rising and falling", "onum"),
+          option("OLD_STYLE", "old-style", "onum"),
         ]}
         onChange={(figures) => onChange({ ...forms, figures }, "Change the figures")}
       />{" "}
-      and are{" "}
+      and{" "}
       <Choice
         label="Width of figures"
         value={forms.widths}
         options={[
-          ["AS_DRAWN", "as wide as it has them"],
-          option("PROPORTIONAL", "each as wide as it wants", "pnum"),
-          option("TABULAR", "tabular, all alike wide", "tnum"),
+          ["AS_DRAWN", "as wide as drawn"],
+          option("PROPORTIONAL", "proportional", "pnum"),
+          option("TABULAR", "tabular", "tnum"),
         ]}
         onChange={(widths) => onChange({ ...forms, widths }, "Change the width of figures")}
       />

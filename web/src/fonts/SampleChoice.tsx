@@ -90,7 +90,7 @@ export function SampleChoice<T extends string | number>(props: Props<T>) {
           aria-label={listName}
           aria-activedescendant={`${id}-${active}`}
           tabIndex={0}
-          className="my-1 max-h-64 overflow-y-auto rounded border border-base-300 bg-base-200"
+          className="my-1 max-h-64 overflow-x-hidden overflow-y-auto rounded border border-base-300 bg-base-200"
           onKeyDown={onKeyDown}
           onBlur={() => setOpen(false)}
         >
@@ -109,7 +109,7 @@ export function SampleChoice<T extends string | number>(props: Props<T>) {
               onPointerEnter={() => setActive(i)}
             >
               <Sample address={option.sample} />
-              <span className="truncate text-[11px] opacity-70">{option.note}</span>
+              <span className="shrink-0 text-[11px] opacity-70">{option.note}</span>
             </li>
           ))}
         </ul>

@@ -1,5 +1,5 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { useEffect, useRef, useState } from "react";
+import { useCallback, useEffect, useRef, useState } from "react";
 import { answer, api, type FollowedHouse, type House, type TouchedOverlay } from "../api/client";
 import { change, decide, lookAgain, touchedBy } from "./proposal";
 import { houseKey } from "./useHouse";
@@ -28,7 +28,7 @@ export interface Draft {
  */
 export function useDraft(packageId: number, followed: FollowedHouse): Draft {
   const queries = useQueryClient();
-  const [draft, setDraft] = useState<{ house: House; from: FollowedHouse } | null>(null);
+  const [draft, setDraft] = useState<HeldDraft>(null);
   const [touched, setTouched] = useState<TouchedOverlay[] | null>(null);
   const [problem, setProblem] = useState("");
   const newest = useRef(draft);
@@ -38,29 +38,43 @@ export function useDraft(packageId: number, followed: FollowedHouse): Draft {
     known.current = followed;
   });
   const house = draft?.house ?? followed.house;
-  const failed = (e: unknown) => setProblem(e instanceof Error ? e.message : String(e));
+  const failed = useCallback(
+    (e: unknown) => setProblem(e instanceof Error ? e.message : String(e)),
+    [],
+  );
+  const look = useCallback(
+    async (held: NonNullable<HeldDraft>) => {
+      const { house, from } = held;
+      const found = from.id === 0 ? [] : await touchedBy({ packageId, followed: from, house });
+      if (newest.current !== held) return;
+      setProblem("");
+      if (found.length > 0) {
+        setTouched(found);
+        return;
+      }
+      await change({ packageId, followed: from, house, queries }, []);
+      setTouched(null);
+      setDraft((now) => rebased(now, held, queries.getQueryData(houseKey(packageId))));
+    },
+    [packageId, queries],
+  );
+  const resting = useRef(false);
   useEffect(() => {
     if (!draft) return;
+    resting.current = true;
     const timer = setTimeout(() => {
-      const look = async () => {
-        const found =
-          draft.from.id === 0
-            ? []
-            : await touchedBy({ packageId, followed: draft.from, house: draft.house });
-        if (newest.current !== draft) return;
-        setProblem("");
-        if (found.length > 0) {
-          setTouched(found);
-          return;
-        }
-        await change({ packageId, followed: draft.from, house: draft.house, queries }, []);
-        setTouched(null);
-        setDraft((now) => rebased(now, draft, queries.getQueryData(houseKey(packageId))));
-      };
-      look().catch(failed);
+      resting.current = false;
+      look(draft).catch(failed);
     }, REST_MS);
     return () => clearTimeout(timer);
-  }, [draft, packageId, queries]);
+  }, [draft, look, failed]);
+  // Who leaves before the hand has rested loses nothing that would have been kept then.
+  useEffect(
+    () => () => {
+      if (newest.current && resting.current) look(newest.current).catch(() => undefined);
+    },
+    [look],
+  );
   const go = (way: "undone" | "redone") => {
     setDraft(null);
     setTouched(null);

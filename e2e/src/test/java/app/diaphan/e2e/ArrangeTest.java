@@ -134,7 +134,7 @@ class ArrangeTest {
     assertEquals(300, text.runs().getFirst().weight(), "set like what stands there");
     double[] end = compose.at(452, 900);
     compose.drag(start, end);
-    compose.labelled("Weight").selectOption("Black");
+    compose.letters("Weight", "Black");
     compose.labelled("Colour of the words").selectOption("a colour of its own");
     text = (TextPiece) compose.piece("name");
     Run first = text.runs().getFirst();

@@ -131,6 +131,13 @@ final class Compose {
     }
   }
 
+  /** Chooses from a list whose words are shown in their own letters. */
+  void letters(String label, String word) {
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(label + ": ")).click();
+    page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(word).setExact(true))
+        .click();
+  }
+
   void type(String label, String value) {
     Locator field = labelled(label);
     field.click();

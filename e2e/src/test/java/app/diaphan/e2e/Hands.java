@@ -10,8 +10,8 @@ interface Hands {
   /** Chooses one of several words. */
   void choose(String label, String word);
 
-  /** Chooses a font family from its list. */
-  void font(String family);
+  /** Chooses from a list whose words are shown in their own letters. */
+  void letters(String label, String word);
 
   /** Types a value and takes it. */
   void type(String label, String value);

@@ -86,18 +86,18 @@ final class KeyHands implements Hands {
   }
 
   @Override
-  public void font(String family) {
+  public void letters(String label, String word) {
     for (int i = 0; ; i++) {
-      if (page.evaluate(NAME_OF_FOCUSED).toString().startsWith("Font family: ")) {
+      if (page.evaluate(NAME_OF_FOCUSED).toString().startsWith(label + ": ")) {
         break;
       }
       if (i == MOST_TABS) {
-        throw new AssertionError("Tab does not lead to the font family");
+        throw new AssertionError("Tab does not lead to " + label);
       }
       page.keyboard().press("Tab");
     }
     page.keyboard().press("Enter");
-    page.keyboard().press(family.substring(0, 1).toLowerCase());
+    page.keyboard().press(word.substring(0, 1).toLowerCase());
     page.keyboard().press("Enter");
   }
 

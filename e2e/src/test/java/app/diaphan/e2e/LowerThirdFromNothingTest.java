@@ -78,9 +78,9 @@ class LowerThirdFromNothingTest {
     hands.type("Font size", "64");
     hands.type("Tracking, thousandths of the size", "-8");
     hands.stretch(0, 7);
-    hands.choose("Weight", "Light");
+    hands.letters("Weight", "Light");
     hands.stretch(7, 19);
-    hands.choose("Weight", "Bold");
+    hands.letters("Weight", "Bold");
     hands.choose("Line ends", "hung by eye");
     hang(hands, "title-safe", "bottom left", "bottom left", "196", "right", "92", "up");
     hands.type("Colour", "#fbf6ea");
@@ -95,9 +95,9 @@ class LowerThirdFromNothingTest {
 
     hands.press("Text");
     hands.words("Second Lantern  ·  Osier Point");
-    hands.font("Barlow Condensed");
+    hands.letters("Font family", "Barlow Condensed");
     hands.type("Font size", "34");
-    hands.choose("Weight", "SemiBold");
+    hands.letters("Weight", "SemiBold");
     hands.choose("Capitals", "all capitals");
     hands.stretch(0, 14);
     hands.type("Tracking, thousandths of the size", "90");
@@ -105,7 +105,7 @@ class LowerThirdFromNothingTest {
     hands.choose("Colour of the words", "a colour of its own");
     hands.type("Own colour", "#f3c77a");
     hands.stretch(14, 30);
-    hands.choose("Weight", "Medium");
+    hands.letters("Weight", "Medium");
     hands.type("Tracking, thousandths of the size", "60");
     hang(hands, "Name", "bottom left", "top left", "2", "right", "0", "down");
     hands.type("Colour", "rgb(207, 228, 230)");

@@ -38,9 +38,9 @@ final class MouseHands implements Hands {
   }
 
   @Override
-  public void font(String family) {
-    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Font family: ")).click();
-    page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(family).setExact(true))
+  public void letters(String label, String word) {
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(label + ": ")).click();
+    page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(word).setExact(true))
         .click();
   }
 

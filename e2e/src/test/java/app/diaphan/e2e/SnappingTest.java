@@ -3,6 +3,7 @@ package app.diaphan.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import app.diaphan.core.font.ShippedFonts;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.memory.Memory;
 import app.diaphan.core.overlay.Backing;
@@ -18,7 +19,6 @@ import app.diaphan.core.render.Canvas;
 import app.diaphan.core.render.Content;
 import app.diaphan.core.render.PlacedPiece;
 import app.diaphan.core.render.Renderer;
-import app.diaphan.core.font.ShippedFonts;
 import com.microsoft.playwright.Locator;
 import java.awt.geom.Point2D;
 import java.io.IOException;
