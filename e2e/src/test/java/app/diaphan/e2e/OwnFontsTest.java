@@ -5,9 +5,12 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.font.AxisValue;
+import app.diaphan.core.frame.Area;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Pieces;
+import app.diaphan.core.overlay.PinPoint;
+import app.diaphan.core.overlay.Place;
 import app.diaphan.core.overlay.Run;
 import app.diaphan.core.overlay.TextBox;
 import app.diaphan.core.overlay.TextPiece;
@@ -87,6 +90,7 @@ class OwnFontsTest {
             .findFirst()
             .orElseThrow()
             .withRuns(List.of(Run.of("A", "Work Sans", 700, 200)))
+            .withPlace(Place.at(PinPoint.CENTRE, Area.FRAME, 0, 0))
             .withBox(new TextBox.Free())
             .withLook(Look.PLAIN);
     return Compose.again(
