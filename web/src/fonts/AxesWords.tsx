@@ -14,7 +14,7 @@ export function AxesWords({ family, axes, onChange }: Props) {
     <span key={axis.tag}>
       , {axis.name.toLowerCase()}{" "}
       <NumberField
-        label={`${axis.name}, ${axis.least} to ${axis.most}`}
+        label={`Axis of the font: ${axis.name}, ${axis.least} to ${axis.most}`}
         value={axes.find(({ tag }) => tag === axis.tag)?.value ?? axis.standard}
         least={axis.least}
         most={axis.most}

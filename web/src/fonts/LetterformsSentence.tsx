@@ -59,6 +59,7 @@ export function LetterformsSentence({ forms, families, onChange }: Props) {
                 key={tag}
                 type="button"
                 aria-pressed={on}
+                aria-label={`Other forms of letters: ${name}`}
                 title={`Other forms of letters: ${name} (${tag})`}
                 className={`btn btn-xs mr-1 font-normal ${on ? "btn-primary" : "btn-ghost opacity-80"}`}
                 onClick={() =>

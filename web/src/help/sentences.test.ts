@@ -4,6 +4,10 @@ import { helpOf } from "./sentences";
 describe("the line of help", () => {
   it.each([
     ["Font family: Work Sans", "typeface"],
+    ["Weight: near Bold", "strokes"],
+    ["Weight as a number", "between the weights"],
+    ["Axis of the font: Width, 50 to 150", "steplessly"],
+    ["Width of figures", "jump"],
     ["Tracking, thousandths of the size", "between letters"],
     ["Turn in degrees, clockwise", "clockwise about"],
     ["Face opacity, percent", "inside"],

@@ -6,7 +6,8 @@ const SENTENCES: Record<string, string> = {
   "font family": "The typeface of the chosen words, each shown in its own letters.",
   "font of the house":
     "The font of the house that the words follow: they change with it. Or a font of their own.",
-  weight: "How heavy the strokes of the letters are.",
+  weight: "How heavy the strokes of the letters are, each shown in its own letters.",
+  "weight as a number": "How heavy the strokes are, also between the weights that have a name.",
   "font size": "The height of the typeface in pixels of the frame; capitals are about 70 % of it.",
   "cap height": "The height of a capital letter in pixels of the frame.",
   "size measures": "Whether the size is the typeface's own or the height of its capitals.",
@@ -17,6 +18,13 @@ const SENTENCES: Record<string, string> = {
   alignment: "On which side the lines of a text meet.",
   leading: "From one line to the next, as times the size.",
   "word spacing": "Space added between words, in thousandths of the size.",
+  "axis of the font":
+    "What of a variable font can be chosen steplessly, from its least to its most.",
+  figures: "How high figures stand: as capitals do, or rising and falling as small letters do.",
+  "width of figures":
+    "Tabular figures are all alike wide: they stand below each other and do not jump.",
+  ligatures: "Letters that are drawn as one, such as fi.",
+  "other forms of letters": "Shows letters in another form that the font has for them.",
   capitals: "Shows the words as typed, in capitals or in small capitals; what you typed stays.",
   "line ends": "Whether points and dashes at the ends of lines may hang out of the box.",
   box: "Whether the text takes the room it needs or keeps within a box.",
@@ -208,6 +216,9 @@ function* forms(label: string): Generator<string> {
 /** Labels that go on with a name or a side. */
 const BEGINNINGS = [
   ["insert", "insert"],
+  ["weight:", "weight"],
+  ["axis of the font", "axis of the font"],
+  ["other forms of letters", "other forms of letters"],
   ["radius", "radius"],
   ["crop", "crop"],
   ["padding", "padding"],

@@ -106,7 +106,10 @@ class OwnFontsTest {
     compose.choose("Blocks: Text");
     compose.letters("Font family", "Lantern Blocks");
     page.getByRole(
-            AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Open forms").setExact(true))
+            AriaRole.BUTTON,
+            new Page.GetByRoleOptions()
+                .setName("Other forms of letters: Open forms")
+                .setExact(true))
         .click();
     TextPiece text = (TextPiece) compose.piece(id);
     assertEquals("Lantern Blocks", text.runs().getFirst().family());
@@ -141,7 +144,7 @@ class OwnFontsTest {
     compose.choose("Blocks: Text");
     compose.letters("Font family", "Anybody");
     compose.letters("Weight", "Black");
-    compose.type("Width, 50 to 150", "140");
+    compose.type("Axis of the font: Width, 50 to 150", "140");
     Run run = ((TextPiece) compose.piece(id)).runs().getFirst();
     assertEquals(900, run.weight());
     assertEquals(List.of(new AxisValue("wdth", 140)), run.axes());
@@ -149,7 +152,7 @@ class OwnFontsTest {
     assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Weight: near")))
         .hasText("near Regular");
     assertEquals(437, ((TextPiece) compose.piece(id)).runs().getFirst().weight());
-    compose.type("Width, 50 to 150", "100");
+    compose.type("Axis of the font: Width, 50 to 150", "100");
     assertEquals(List.of(), ((TextPiece) compose.piece(id)).runs().getFirst().axes());
   }
 

@@ -125,7 +125,7 @@ public class HouseStore {
             .filter(one -> one.name().startsWith(house.name()))
             .findFirst();
     if (same.isPresent()) {
-      letters.forEach((name, bytes) -> addFont(same.get().id(), name, bytes));
+      addFonts(same.get().id(), house, letters);
       return same.get();
     }
     HouseEntity entity = create(house.withName(free(house.name())));
@@ -146,7 +146,7 @@ public class HouseStore {
                 wanted.file(), house.name()));
       }
     }
-    letters.forEach((name, bytes) -> addFont(entity.id(), name, bytes));
+    addFonts(entity.id(), house, letters);
     return entity;
   }
 
@@ -161,6 +161,14 @@ public class HouseStore {
                 })
             .toList();
     return said.withFontFiles(files);
+  }
+
+  private void addFonts(Long id, House house, Map<String, byte[]> letters) {
+    for (FontFile file : house.fontFiles()) {
+      if (letters.containsKey(file.file())) {
+        addFont(id, file.file(), letters.get(file.file()));
+      }
+    }
   }
 
   /** Tries a font's file and keeps it for a house. */
