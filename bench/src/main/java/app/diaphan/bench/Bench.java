@@ -53,6 +53,7 @@ public final class Bench {
     groups.put("photographs/", ignored -> PhotographBench.run());
     groups.put("cues/", CuesBench::run);
     groups.put("house/", HouseBench::run);
+    groups.put("fonts/", FontBench::run);
     groups.put("truth/retargeted", RetargetBench::run);
     groups.put("truth/finishes", FinishTruthBench::run);
     groups.put("truth/cut-outs", LogoBench::run);

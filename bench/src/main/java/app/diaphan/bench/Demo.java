@@ -5,8 +5,8 @@ import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.picture.Picture;
 import app.diaphan.core.picture.PictureReader;
 import app.diaphan.core.render.Renderer;
-import app.diaphan.core.font.ShippedFonts;
 import app.diaphan.server.bundle.Bundle;
+import app.diaphan.server.bundle.BundleFonts;
 import app.diaphan.server.bundle.BundleReader;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -34,7 +34,7 @@ record Demo(Path root, Bundle bundle, Map<String, Picture> pictures) {
    */
   Renderer renderer(long memory) {
     return new Renderer(
-        ShippedFonts.shelf(),
+        BundleFonts.of(bundle),
         name -> Optional.ofNullable(pictures.get(name)),
         new RecentMemory(memory));
   }

@@ -2,6 +2,7 @@ package app.diaphan.server;
 
 import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -17,6 +18,7 @@ import app.diaphan.server.RunningServer.Answer;
 import app.diaphan.server.bundle.Bundle;
 import app.diaphan.server.bundle.BundleReader;
 import app.diaphan.server.bundle.BundleWriter;
+import app.diaphan.server.json.DocumentJson;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
 import java.awt.image.BufferedImage;
@@ -30,6 +32,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -74,11 +77,35 @@ class BundleTest {
     demo.pictures()
         .forEach(
             (name, part) -> assertArrayEquals(part.bytes(), back.pictures().get(name).bytes()));
+    assertEquals(Set.of("Anybody.woff2"), back.houseFonts().keySet());
+    assertArrayEquals(
+        demo.houseFonts().get("Anybody.woff2").bytes(),
+        back.houseFonts().get("Anybody.woff2").bytes());
     assertEquals(demo.targets(), back.targets());
     assertEquals(demo.checksLeftOut(), back.checksLeftOut());
     assertEquals(demo.films().keySet(), back.films().keySet());
     demo.clips()
         .forEach((clip, stills) -> assertEquals(stills.size(), back.clips().get(clip).size()));
+  }
+
+  @Test
+  void aBundleOfBeforeThereWereOwnFontsIsReadAsItWas() throws IOException {
+    String overlay =
+        TestOverlays.lowerThird("Ysolde")
+            .replace("\"axes\":[],", "")
+            .replaceAll("\"letterforms\":\\{[^}]*},", "");
+    assertFalse(overlay.contains("letterforms") || overlay.contains("axes"));
+    Path old = folder.resolve("fourteenth");
+    Files.createDirectories(old.resolve("overlays"));
+    Files.writeString(
+        old.resolve("package.json"),
+        CONTENTS.replace("\"version\":15", "\"version\":14").replace("\"fontFiles\":[],", ""));
+    Files.writeString(old.resolve("overlays/a.json"), overlay);
+    Bundle read = BundleReader.read(old);
+    assertEquals(
+        DocumentJson.read(TestOverlays.lowerThird("Ysolde"), Overlay.class, "It"),
+        read.overlays().get("a.json"));
+    assertEquals(List.of(), read.house().fontFiles());
   }
 
   @Test
@@ -154,7 +181,7 @@ class BundleTest {
           SpecificationVersion.DRAFT_2020_12,
           builder ->
               builder.schemas(
-                  Map.of("urn:diaphan:bundle:14:overlay", document("bundle.schema.json"))));
+                  Map.of("urn:diaphan:bundle:15:overlay", document("bundle.schema.json"))));
 
   private static String document(String name) {
     try {

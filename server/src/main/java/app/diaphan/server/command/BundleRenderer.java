@@ -3,10 +3,6 @@ package app.diaphan.server.command;
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
 import app.diaphan.core.check.Still;
-import app.diaphan.core.font.FontFile;
-import app.diaphan.core.font.FontShelf;
-import app.diaphan.core.font.ShippedFonts;
-import app.diaphan.core.font.file.FontFiles;
 import app.diaphan.core.memory.RecentMemory;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.picture.Picture;
@@ -14,10 +10,10 @@ import app.diaphan.core.picture.PictureReader;
 import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.core.render.Renderer;
 import app.diaphan.server.bundle.Bundle;
+import app.diaphan.server.bundle.BundleFonts;
 import app.diaphan.server.bundle.BundlePart;
 import app.diaphan.server.check.StillNames;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -32,7 +28,7 @@ final class BundleRenderer {
   static Renderer of(Bundle bundle) {
     Map<String, Picture> decoded = new ConcurrentHashMap<>();
     return new Renderer(
-        fonts(bundle),
+        BundleFonts.of(bundle),
         name ->
             Optional.ofNullable(bundle.pictures().get(name))
                 .map(
@@ -40,21 +36,6 @@ final class BundleRenderer {
                         decoded.computeIfAbsent(
                             name, known -> PictureReader.read(known, part.bytes()))),
         new RecentMemory(REMEMBERED));
-  }
-
-  /** What ships, and what the bundle has of its house's own. */
-  static FontShelf fonts(Bundle bundle) {
-    List<FontFile> files = new ArrayList<>();
-    Map<String, BundlePart> contents = new HashMap<>();
-    for (FontFile said : bundle.house().fontFiles()) {
-      BundlePart part = bundle.houseFonts().get(said.file());
-      if (part != null) {
-        FontFile read = FontFiles.read(said.file(), part.bytes());
-        files.add(read);
-        contents.put(read.content(), part);
-      }
-    }
-    return ShippedFonts.shelf().with(files, content -> contents.get(content).bytes());
   }
 
   /**

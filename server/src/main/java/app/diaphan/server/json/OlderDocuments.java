@@ -64,6 +64,9 @@ public final class OlderDocuments {
     }
     bringHouse(document);
     bringHouse(document.path("house"));
+    // Of a change of a house that can be taken back.
+    bringHouse(document.path("before"));
+    bringHouse(document.path("after"));
     bringOutlines(document);
     bringFramesAndFiles(document);
   }
