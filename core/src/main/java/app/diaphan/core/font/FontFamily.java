@@ -117,12 +117,9 @@ public final class FontFamily {
   }
 
   private Map<String, String> features(int weight) {
+    // Without settling a variable font, which takes a while: it has the same features everywhere.
     return features.computeIfAbsent(
-        weight,
-        own ->
-            Map.copyOf(
-                Substitutions.of(LoadedFonts.file(known(), nearest(LetterStyle.of(own)), source))
-                    .features()));
+        weight, own -> Map.copyOf(Substitutions.of(source.raw(own)).features()));
   }
 
   private String known() {

@@ -44,16 +44,34 @@ public final class FontShelf {
     return new FontShelf(all);
   }
 
-  private record OwnFace(FontFile file, FontFace face, Function<String, byte[]> contents) {
-    byte[] settled(int weight, List<AxisValue> axes) {
-      byte[] bytes = contents.apply(file.content());
-      return FontFiles.settled(file.file(), bytes, face.index(), weight, axes);
+  private record OwnFace(FontFile source, FontFace face, Function<String, byte[]> contents)
+      implements FontSource {
+    @Override
+    public byte[] file(int weight, List<AxisValue> axes) {
+      byte[] bytes = contents.apply(source.content());
+      return FontFiles.settled(source.file(), bytes, face.index(), weight, axes);
+    }
+
+    @Override
+    public byte[] raw(int weight) {
+      return FontFiles.raw(source.file(), contents.apply(source.content()), face.index());
+    }
+  }
+
+  /** Fonts that are not variable, each of one weight. */
+  private record OwnFaces(List<OwnFace> faces) implements FontSource {
+    @Override
+    public byte[] file(int weight, List<AxisValue> axes) {
+      return faces.stream()
+          .min(Comparator.comparingInt(one -> one.face().distance(weight)))
+          .orElseThrow()
+          .file(weight, axes);
     }
   }
 
   private static FontFamily family(String name, List<OwnFace> faces) {
     TreeSet<String> made = new TreeSet<>();
-    faces.forEach(one -> made.add(one.file().content() + " " + one.face().index()));
+    faces.forEach(one -> made.add(one.source().content() + " " + one.face().index()));
     String identity = Digest.of(String.join("\n", made).getBytes(StandardCharsets.UTF_8));
     // A variable font has all that single ones of the family could add.
     Optional<OwnFace> variable =
@@ -61,7 +79,7 @@ public final class FontShelf {
     if (variable.isPresent()) {
       OwnFace one = variable.get();
       return new FontFamily(
-          name, one.face().kind(), identity, one.face().weights(), one.face().axes(), one::settled);
+          name, one.face().kind(), identity, one.face().weights(), one.face().axes(), one);
     }
     return new FontFamily(
         name,
@@ -69,11 +87,7 @@ public final class FontShelf {
         identity,
         faces.stream().map(one -> one.face().weights().getFirst()).toList(),
         List.of(),
-        (weight, axes) ->
-            faces.stream()
-                .min(Comparator.comparingInt(one -> one.face().distance(weight)))
-                .orElseThrow()
-                .settled(weight, axes));
+        new OwnFaces(faces));
   }
 
   public List<FontFamily> families() {

@@ -10,4 +10,12 @@ public interface FontSource {
    * @return a plain TrueType or OpenType file
    */
   byte[] file(int weight, List<AxisValue> axes);
+
+  /**
+   * @param weight one that the family has
+   * @return the file that a font of this weight comes from, which may be a variable one
+   */
+  default byte[] raw(int weight) {
+    return file(weight, List.of());
+  }
 }

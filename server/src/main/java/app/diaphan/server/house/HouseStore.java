@@ -167,6 +167,8 @@ public class HouseStore {
     for (FontFile file : house.fontFiles()) {
       if (letters.containsKey(file.file())) {
         addFont(id, file.file(), letters.get(file.file()));
+      } else if (contents.existsById(file.content())) {
+        keepFor(id, file.content()); // It is here because of another house, which may go.
       }
     }
   }
@@ -209,6 +211,7 @@ public class HouseStore {
           before.fontFiles().stream().anyMatch(one -> one.toldAs(file).equals(file.toldAs(one)));
       if (!known) {
         fonts.check(file);
+        keepFor(id, file.content());
       }
     }
     for (Pictured pictured : house.pictured()) {

@@ -90,6 +90,11 @@ public final class FontFiles {
         });
   }
 
+  /** One of a file's faces as it is, by itself; a variable one stays variable. */
+  public static byte[] raw(String name, byte[] bytes, int index) {
+    return orRefused(name, () -> font(bytes, index).bytes());
+  }
+
   /**
    * @throws InvalidInput if a file is longer than one that can be read
    */
