@@ -261,21 +261,24 @@ class ArrangeApiTest {
 
   @Test
   void fontsShowThemselves() throws IOException {
-    JsonNode fonts = SERVER.get("/api/fonts").body();
+    long graphics =
+        SERVER.post("/api/packages", "{\"name\":\"Letters\"}").body().path("id").asLong();
+    String path = "/api/packages/" + graphics + "/fonts";
     boolean small = false;
-    for (JsonNode font : fonts) {
-      small |= font.path("smallCapitals").asBoolean();
+    for (JsonNode font : SERVER.get(path).body()) {
+      small |= font.path("features").toString().contains("\"smcp\"");
       byte[] png =
           SERVER
               .get(
-                  "/api/fonts/sample.png?family="
+                  path
+                      + "/sample.png?weight=500&words=Regatta&family="
                       + font.path("name").asString().replace(" ", "%20"))
               .raw()
               .body();
       assertEquals(440, ImageIO.read(new ByteArrayInputStream(png)).getWidth());
     }
     assertTrue(small);
-    assertEquals(422, SERVER.get("/api/fonts/sample.png?family=Nowhere").status());
+    assertEquals(422, SERVER.get(path + "/sample.png?weight=500&words=a&family=Nowhere").status());
   }
 
   @Test

@@ -207,6 +207,9 @@ class FontApiTest {
     assertEquals(201, taken.status(), () -> taken.body().toString());
     id = taken.body().path("id").asLong();
     assertEquals("[\"" + BLOCKS + "\"]", followed().path("missingFonts").toString());
+    ObjectNode waiting = (ObjectNode) followed().path("house");
+    ((ObjectNode) waiting.path("fontFiles").get(0)).put("goesAlong", true);
+    keep(waiting); // What can be said of it without its bytes.
     assertFalse(families().contains("Lantern Blocks"));
     long there = SERVER.get("/api/packages/" + id + "/overlays").body().get(0).path("id").asLong();
     assertTrue(

@@ -28,6 +28,11 @@ public record FontFile(
     faces = List.copyOf(faces);
   }
 
+  /** Whether it is the same but for its name and for whether it goes along. */
+  public boolean hasTheFontsOf(FontFile other) {
+    return toldAs(other).equals(this);
+  }
+
   /** The same file under what it tells of itself, with another name or choice kept. */
   public FontFile toldAs(FontFile read) {
     return new FontFile(file, read.content(), read.faces(), read.embedding(), goesAlong);

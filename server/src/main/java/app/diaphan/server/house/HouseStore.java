@@ -207,9 +207,7 @@ public class HouseStore {
    */
   void checkFiles(Long id, House before, House house) {
     for (FontFile file : house.fontFiles()) {
-      boolean known =
-          before.fontFiles().stream().anyMatch(one -> one.toldAs(file).equals(file.toldAs(one)));
-      if (!known) {
+      if (before.fontFiles().stream().noneMatch(file::hasTheFontsOf)) {
         fonts.check(file);
         keepFor(id, file.content());
       }
