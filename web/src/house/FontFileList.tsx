@@ -32,7 +32,7 @@ export function FontFileList({ house, edit, packageId, missing }: Props) {
         >
           <div className="min-w-0 flex-1 text-sm leading-6">
             {missing.includes(file.file) && (
-              <p role="alert" className="text-warning">
+              <p role="alert" className="font-semibold">
                 The file is not here, and another font stands in for it; choose it again.
               </p>
             )}
@@ -53,7 +53,7 @@ export function FontFileList({ house, edit, packageId, missing }: Props) {
                 </div>
               );
             })}
-            <div className="text-xs leading-5 opacity-90">
+            <div className="text-xs leading-5">
               <span className="break-all">{file.file}</span>. {EMBEDDING[file.embedding]};{" "}
               <Choice
                 label={`Whether ${file.file} goes with bundles`}

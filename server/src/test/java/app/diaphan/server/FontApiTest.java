@@ -8,7 +8,9 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import app.diaphan.server.RunningServer.Answer;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -20,6 +22,7 @@ import java.util.TreeSet;
 import java.util.UUID;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
+import java.util.zip.ZipOutputStream;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -55,7 +58,7 @@ class FontApiTest {
     try {
       return Files.readAllBytes(FONTS.resolve(name));
     } catch (IOException e) {
-      throw new java.io.UncheckedIOException(e);
+      throw new UncheckedIOException(e);
     }
   }
 
@@ -222,9 +225,9 @@ class FontApiTest {
 
   /** Says that the font has other bytes, which are nowhere. */
   private static byte[] withOtherFont(byte[] bundle) throws IOException {
-    var out = new java.io.ByteArrayOutputStream();
+    var out = new ByteArrayOutputStream();
     try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(bundle));
-        var zip = new java.util.zip.ZipOutputStream(out)) {
+        var zip = new ZipOutputStream(out)) {
       for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
         byte[] bytes = in.readAllBytes();
         if (entry.getName().equals("package.json")) {

@@ -1,5 +1,6 @@
 package app.diaphan.core.font;
 
+import java.util.Collections;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
@@ -14,7 +15,7 @@ import java.util.TreeSet;
 public record LetterStyle(int weight, List<AxisValue> axes, Set<String> features) {
   public LetterStyle {
     axes = List.copyOf(axes);
-    features = java.util.Collections.unmodifiableSet(new TreeSet<>(features));
+    features = Collections.unmodifiableSet(new TreeSet<>(features));
   }
 
   public static LetterStyle of(int weight) {
