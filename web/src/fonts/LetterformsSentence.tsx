@@ -1,3 +1,4 @@
+import { useState } from "react";
 import type { FontFamily } from "../api/client";
 import { Choice } from "../ui/Choice";
 import { alternatesOf, has, type Letterforms } from "./letterforms";
@@ -13,7 +14,9 @@ interface Props {
 export function LetterformsSentence({ forms, families, onChange }: Props) {
   const option = <T extends string>(value: T, words: string, tag: string) =>
     [value, has(families, tag) ? words : `${words} (not in this font)`] as const;
-  const alternates = alternatesOf(families, forms.alternates);
+  const [open, setOpen] = useState(false);
+  const all = alternatesOf(families, forms.alternates);
+  const alternates = open ? all : all.filter(({ tag }) => forms.alternates.includes(tag));
   return (
     <div>
       Figures are{" "}
@@ -49,9 +52,17 @@ export function LetterformsSentence({ forms, families, onChange }: Props) {
         ]}
         onChange={(ligatures) => onChange({ ...forms, ligatures }, "Change the ligatures")}
       />
-      {alternates.length > 0 && (
+      {all.length > 0 && (
         <>
           {"; "}
+          <button
+            type="button"
+            aria-expanded={open}
+            className="word cursor-pointer"
+            onClick={() => setOpen(!open)}
+          >
+            other forms…
+          </button>{" "}
           {alternates.map(({ tag, name, here }) => {
             const on = forms.alternates.includes(tag);
             return (

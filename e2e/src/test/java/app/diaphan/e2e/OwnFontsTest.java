@@ -105,6 +105,7 @@ class OwnFontsTest {
     String id = compose.saved().stack().getFirst().id();
     compose.choose("Blocks: Text");
     compose.letters("Font family", "Lantern Blocks");
+    compose.button("other forms…").click();
     page.getByRole(
             AriaRole.BUTTON,
             new Page.GetByRoleOptions()
