@@ -213,4 +213,24 @@ class OwnFontsTest {
     assertThrows(InvalidInput.class, () -> new AxisValue("width", 400));
     assertFalse(run.withAxes(List.of(one)).axes().isEmpty());
   }
+
+  private static FontFile twin(String content, int weight) {
+    FontFace face =
+        new FontFace(0, "Twins", FontKind.SANS, List.of(new FontWeight(weight, "One")), List.of());
+    return new FontFile(content, content, List.of(face), Embedding.INSTALLABLE, true);
+  }
+
+  @Test
+  void ofFilesOfOneFamilyTheNearestWeightIsTaken() {
+    FontShelf shelf =
+        new FontShelf(List.of())
+            .with(
+                List.of(twin("LanternBlocks.otf", 400), twin("Anybody.ttf", 700)),
+                TestFonts::bytes);
+    TextSetter twins = new TextSetter(shelf);
+    double light = width(twins.set(text(Run.of("A", "Twins", 450, 1000))));
+    double bold = width(twins.set(text(Run.of("A", "Twins", 690, 1000))));
+    assertEquals(500, light, 0.5, "the box of the lighter one");
+    assertNotEquals(500, bold, 0.5);
+  }
 }

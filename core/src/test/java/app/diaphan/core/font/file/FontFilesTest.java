@@ -147,6 +147,10 @@ class FontFilesTest {
     assertEquals(
         List.of("Anybody", "Lantern Blocks"), file.faces().stream().map(FontFace::family).toList());
     assertEquals(Embedding.RESTRICTED, file.embedding(), "the strictest of them counts");
+    assertEquals(
+        Embedding.RESTRICTED,
+        FontFiles.read("turned.ttc", collection("LanternBlocks.otf", "Anybody.ttf")).embedding(),
+        "in whatever order they are");
     Font second = font(FontFiles.settled("both.ttc", collection, 1, 700, List.of()));
     assertEquals(
         500, second.createGlyphVector(CONTEXT, "H").getOutline().getBounds2D().getWidth(), 0.5);
