@@ -5,20 +5,14 @@ package app.diaphan.core.font;
  * table "OS/2"). It is told, not enforced: what was agreed with the font's maker counts.
  */
 public enum Embedding {
-  INSTALLABLE("May be passed on with files and installed."),
-  EDITABLE("May be passed on inside files that others change."),
-  VIEWING("May be passed on inside files that others only look at or print."),
-  RESTRICTED("May not be passed on without its maker's leave.");
-
-  private final String sentence;
-
-  Embedding(String sentence) {
-    this.sentence = sentence;
-  }
-
-  public String sentence() {
-    return sentence;
-  }
+  /** May be passed on with files and installed. */
+  INSTALLABLE,
+  /** May be passed on inside files that others change. */
+  EDITABLE,
+  /** May be passed on inside files that others only look at or print. */
+  VIEWING,
+  /** May not be passed on without its maker's leave. */
+  RESTRICTED;
 
   /** Whether a file of it goes with a bundle unless the designer says otherwise. */
   public boolean goesAlong() {

@@ -48,11 +48,13 @@ final class NameTable {
     }
   }
 
+  /** The higher, the sooner a name is taken; 0 for one that cannot be read with certainty. */
   private static int rank(int platform, int language) {
-    if (platform == WINDOWS) {
-      return language == ENGLISH_ON_WINDOWS ? 4 : 2;
-    }
-    return platform == MAC ? 1 + (language == 0 ? 2 : 0) - 1 : 3;
+    return switch (platform) {
+      case WINDOWS -> language == ENGLISH_ON_WINDOWS ? 4 : 2;
+      case MAC -> language == 0 ? 2 : 0;
+      default -> 3;
+    };
   }
 
   /** Without characters that nobody sees. */
