@@ -6,7 +6,7 @@ import { useOverlay } from "../document/overlayStore";
 import { findPiece } from "../document/tree";
 import { addFinish } from "../finishes/addFinish";
 import { KINDS } from "../finishes/kinds";
-import { toggleAdd } from "../stack/addOpen";
+import { toggleAdd, useAddOpen } from "../stack/addOpen";
 import { addPlate, duplicate, selectAll, selectNext } from "../stack/stackActions";
 import { addText } from "../stage/addText";
 import { useHand } from "../stage/hand";
@@ -89,6 +89,12 @@ export function actionsOf({ view, toggleGuides }: Means): Action[] {
     }),
     free("Add a picture", "i", () => toggleAdd("pictures")),
     { name: "Add an ornament", toChosen: false, inMenu: false, run: () => toggleAdd("ornaments") },
+    {
+      name: "Add from the library",
+      toChosen: false,
+      inMenu: false,
+      run: () => toggleAdd("library"),
+    },
     free("Choose every piece", "e", selectAll, true),
     free("Choose the next piece behind", "n", () => selectNext(1)),
     free("Choose the next piece in front", "Shift+n", () => selectNext(-1)),
@@ -101,6 +107,12 @@ export function actionsOf({ view, toggleGuides }: Means): Action[] {
     chosen("Lock or unlock", "l", () => toggleAll("locked", (on) => (on ? "Lock" : "Unlock"))),
     chosen("Group", "u", () => void arrange({ kind: "group", name: "Group" }, "Group")),
     chosen("Take apart", "Shift+u", () => void arrange({ kind: "ungroup" }, "Take apart")),
+    {
+      name: "Keep in the library…",
+      toChosen: true,
+      inMenu: true,
+      run: () => useAddOpen.setState({ open: "keep" }),
+    },
     chosen(
       "Mirror across",
       "m",

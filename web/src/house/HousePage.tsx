@@ -14,6 +14,7 @@ import { FontList } from "./FontList";
 import { HouseMenu } from "./HouseMenu";
 import { MarginAndTargets } from "./MarginAndTargets";
 import { MarkList } from "./MarkList";
+import { OriginalList } from "./OriginalList";
 import { ReadingPanel } from "./ReadingPanel";
 import { inWords } from "./seen";
 import { useDraft } from "./useDraft";
@@ -122,6 +123,7 @@ function House({ packageId, followed }: { packageId: number; followed: FollowedH
           <div className="space-y-6">
             <ColourList house={house} edit={edit} />
             <FinishSetList house={house} edit={edit} packageId={packageId} />
+            <OriginalList house={house} edit={edit} packageId={packageId} followed={followed} />
           </div>
           <div className="space-y-6">
             <MarkList

@@ -20,6 +20,7 @@ const house: House = {
   ownMargin: { unit: "PERCENT", left: 0, top: 0, right: 0, bottom: 0 },
   finishSets: [],
   targets: [],
+  originals: [],
 };
 
 test("a colour that follows says its name, and style sheets are not told", () => {

@@ -12,6 +12,7 @@ const HOUSE: House = {
   ownMargin: { unit: "PERCENT", left: 0, top: 0, right: 0, bottom: 0 },
   finishSets: [],
   targets: [],
+  originals: [],
 };
 
 const bold: FontFile = {

@@ -4,7 +4,7 @@ import { useArranging } from "../document/arrange";
 import { useOverlay } from "../document/overlayStore";
 import { propose } from "./proposal";
 
-const NO_HOUSE: House = {
+export const NO_HOUSE: House = {
   name: "No house",
   colours: [],
   fonts: [],
@@ -14,6 +14,7 @@ const NO_HOUSE: House = {
   ownMargin: { unit: "PERCENT", left: 0, top: 0, right: 0, bottom: 0 },
   finishSets: [],
   targets: [],
+  originals: [],
 };
 
 export const NOT_FOLLOWED: FollowedHouse = {

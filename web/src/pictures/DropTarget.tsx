@@ -1,5 +1,6 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { type DragEvent, type ReactNode, useState } from "react";
+import { carriesOriginal, layCarried } from "../library/lay";
 import { takeIn } from "./takeIn";
 
 interface Props {
@@ -8,37 +9,46 @@ interface Props {
   children: ReactNode;
 }
 
-const carriesFiles = (event: DragEvent) => event.dataTransfer.types.includes("Files");
+/** What can be let go here: files, or an original of the library. */
+type Carried = "files" | "original";
 
-/** Lets picture files be dropped where they shall lie, many at once. */
+function carriedBy({ dataTransfer }: DragEvent): Carried | null {
+  if (dataTransfer.types.includes("Files")) return "files";
+  return carriesOriginal(dataTransfer) ? "original" : null;
+}
+
+/** Lets picture files and originals be dropped where they shall lie, files many at once. */
 export function DropTarget({ toFrame, children }: Props) {
   const queries = useQueryClient();
-  const [over, setOver] = useState(false);
+  const [over, setOver] = useState<Carried | null>(null);
   return (
     <div
       data-testid="drop-target"
       className={`relative flex min-h-0 flex-1 ${over ? "outline-2 -outline-offset-4 outline-dashed outline-primary" : ""}`}
       onDragOver={(event) => {
-        if (!carriesFiles(event)) return;
+        const carried = carriedBy(event);
+        if (!carried) return;
         event.preventDefault();
         event.dataTransfer.dropEffect = "copy";
-        setOver(true);
+        setOver(carried);
       }}
       onDragLeave={(event) => {
-        if (event.currentTarget === event.target) setOver(false);
+        if (event.currentTarget === event.target) setOver(null);
       }}
       onDrop={(event) => {
-        setOver(false);
-        if (!carriesFiles(event)) return;
+        setOver(null);
+        const carried = carriedBy(event);
+        if (!carried) return;
         event.preventDefault();
-        void takeIn([...event.dataTransfer.files], queries, toFrame(event));
+        if (carried === "original") layCarried(event.dataTransfer, queries, toFrame(event));
+        else void takeIn([...event.dataTransfer.files], queries, toFrame(event));
       }}
     >
       {children}
       {over && (
         <p className="pointer-events-none absolute inset-x-0 top-3 text-center">
           <span className="rounded bg-primary px-2 py-1 text-sm font-semibold text-primary-content">
-            Let go to take the pictures in here
+            {over === "files" ? "Let go to take the pictures in here" : "Let go to lay it here"}
           </span>
         </p>
       )}

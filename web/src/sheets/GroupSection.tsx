@@ -1,6 +1,7 @@
 import type { GroupPiece } from "../api/client";
 import { arrange } from "../document/arrange";
 import { useOverlay } from "../document/overlayStore";
+import { CopySentence } from "../library/CopySentence";
 import { NumberField } from "../ui/NumberField";
 import { LookSentence } from "./LookSentence";
 import { Section } from "./Section";
@@ -30,6 +31,7 @@ export function GroupSection({ piece, onChange }: Props) {
         />{" "}
         of their size.
       </p>
+      <CopySentence piece={piece} />
       <LookSentence
         piece={piece}
         onChange={(look, did, key) =>

@@ -1,5 +1,7 @@
 import { useEffect } from "react";
 import type { PictureSummary } from "../api/client";
+import { KeepForm } from "../library/KeepForm";
+import { LibraryShelf } from "../library/LibraryShelf";
 import { OrnamentShelf } from "../ornaments/OrnamentShelf";
 import { useOrnaments } from "../ornaments/useOrnaments";
 import { PictureShelf } from "../pictures/PictureShelf";
@@ -50,6 +52,14 @@ export function AddBar({ packageId, pictures, onFind }: Props) {
         </button>
         <button
           type="button"
+          className="btn btn-sm px-2"
+          aria-expanded={open === "library"}
+          onClick={() => toggleAdd("library")}
+        >
+          Library
+        </button>
+        <button
+          type="button"
           className="btn btn-ghost btn-sm ml-auto px-1.5"
           title="Find a value or an action by its name (/)"
           onClick={onFind}
@@ -61,6 +71,14 @@ export function AddBar({ packageId, pictures, onFind }: Props) {
         <PictureShelf packageId={packageId} pictures={pictures} onClose={close} />
       )}
       {open === "ornaments" && <OrnamentShelf onClose={close} />}
+      {open === "library" && (
+        <LibraryShelf
+          packageId={packageId}
+          onKeep={() => useAddOpen.setState({ open: "keep" })}
+          onClose={close}
+        />
+      )}
+      {open === "keep" && <KeepForm packageId={packageId} onClose={close} />}
       <TakingInNote />
     </div>
   );

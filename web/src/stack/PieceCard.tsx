@@ -51,7 +51,7 @@ export const PieceCard = memo(function PieceCard(props: Props) {
     piece.kind === "text"
       ? wordsOf(piece.runs).replaceAll("\n", " / ")
       : piece.kind === "group"
-        ? `${piece.stack.length} ${piece.stack.length === 1 ? "piece" : "pieces"}`
+        ? `${piece.copyOf.kind === "original" ? `copy of ${piece.copyOf.original}, ` : ""}${piece.stack.length} ${piece.stack.length === 1 ? "piece" : "pieces"}`
         : KINDS[piece.kind];
   return (
     <div

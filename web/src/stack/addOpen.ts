@@ -1,7 +1,7 @@
 import { create } from "zustand";
 
 /** What lies open under "Add" to be chosen from; nothing for none. */
-export type AddOpen = "pictures" | "ornaments" | null;
+export type AddOpen = "pictures" | "ornaments" | "library" | "keep" | null;
 
 export const useAddOpen = create<{ open: AddOpen }>()(() => ({ open: null }));
 

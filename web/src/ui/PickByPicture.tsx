@@ -16,12 +16,14 @@ interface Props {
   /** The key of the one that is taken already; empty for none. */
   taken: string;
   onPick: (key: string) => void;
+  /** Puts on what is carried when a pick is dragged; nothing if it cannot be. */
+  carry?: (key: string, data: DataTransfer) => void;
   /** Left without picking; where the keys go then is the caller's matter. */
   onClose: () => void;
 }
 
 /** Things chosen by their looks, with a search by name that has the keys at once. */
-export function PickByPicture({ label, picks, taken, onPick, onClose }: Props) {
+export function PickByPicture({ label, picks, taken, onPick, carry, onClose }: Props) {
   const [sought, setSought] = useState("");
   const wanted = sought.trim().toLowerCase().split(/\s+/);
   const found = (picks ?? []).filter(({ name, words }) => {
@@ -68,6 +70,9 @@ export function PickByPicture({ label, picks, taken, onPick, onClose }: Props) {
               className={`w-full overflow-hidden rounded border text-xs leading-5 hover:border-primary ${
                 key === taken ? "border-primary bg-primary/15" : "border-base-300"
               }`}
+              title={name}
+              draggable={carry !== undefined}
+              onDragStart={(event) => carry?.(key, event.dataTransfer)}
               onClick={() => onPick(key)}
             >
               <span className="flex h-12 items-center justify-center overflow-hidden">

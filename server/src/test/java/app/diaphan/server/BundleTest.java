@@ -50,10 +50,10 @@ class BundleTest {
   private static final Path DEMO = Path.of("../demo/lantern-reach-regatta");
   private static final String CONTENTS =
       """
-      {"format":"diaphan-package","version":15,"name":"Tern Holm",
+      {"format":"diaphan-package","version":16,"name":"Tern Holm",
        "house":{"name":"Tern Holm","colours":[],"fonts":[],"fontFiles":[],"marks":[],"textures":[],
                 "ownMargin":{"unit":"PERCENT","left":0,"top":0,"right":0,"bottom":0},
-                "finishSets":[],"targets":[]},
+                "finishSets":[],"targets":[],"originals":[]},
        "targets":[%s],"checksLeftOut":["HIDDEN"],
        "overlays":["a.json"],"starters":[],"rosters":[],"cueLists":[],"following":{},"clips":[]}"""
           .formatted(TestOverlays.target("Air", 320, 180, "PNG", "EIGHT", "{overlay}"));
@@ -99,7 +99,10 @@ class BundleTest {
     Files.createDirectories(old.resolve("overlays"));
     Files.writeString(
         old.resolve("package.json"),
-        CONTENTS.replace("\"version\":15", "\"version\":14").replace("\"fontFiles\":[],", ""));
+        CONTENTS
+            .replace("\"version\":16", "\"version\":14")
+            .replace("\"fontFiles\":[],", "")
+            .replace(",\"originals\":[]", ""));
     Files.writeString(old.resolve("overlays/a.json"), overlay);
     Bundle read = BundleReader.read(old);
     assertEquals(
@@ -181,7 +184,7 @@ class BundleTest {
           SpecificationVersion.DRAFT_2020_12,
           builder ->
               builder.schemas(
-                  Map.of("urn:diaphan:bundle:15:overlay", document("bundle.schema.json"))));
+                  Map.of("urn:diaphan:bundle:16:overlay", document("bundle.schema.json"))));
 
   private static String document(String name) {
     try {
@@ -224,7 +227,7 @@ class BundleTest {
             "package.schema.json",
             "roster.schema.json",
             "cues.schema.json")) {
-      assertTrue(document(title).contains("bundle version 15\","), title);
+      assertTrue(document(title).contains("bundle version 16\","), title);
     }
   }
 
@@ -281,8 +284,8 @@ class BundleTest {
     refused(
         "glow", CONTENTS.replace("\"clips\"", "\"glow\":1,\"clips\""), "overlays/a.json", overlay);
     refused(
-        "version 16",
-        CONTENTS.replace("\"version\":15,", "\"version\":16,"),
+        "version 17",
+        CONTENTS.replace("\"version\":16,", "\"version\":17,"),
         "overlays/a.json",
         overlay);
     refused("../up.json", CONTENTS, "../up.json", overlay);

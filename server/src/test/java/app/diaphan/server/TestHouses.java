@@ -15,7 +15,7 @@ public final class TestHouses {
   public static String of(String colours, String margin, String sets) {
     return """
         {"name":"Regatta","colours":[%s],"fonts":[],"fontFiles":[],"marks":[],"textures":[],
-         "ownMargin":%s,"finishSets":[%s],"targets":[]}"""
+         "ownMargin":%s,"finishSets":[%s],"targets":[],"originals":[]}"""
         .formatted(colours, margin, sets);
   }
 

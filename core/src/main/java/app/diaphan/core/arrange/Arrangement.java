@@ -108,6 +108,12 @@ public sealed interface Arrangement {
 
   record Ungrouped() implements Arrangement {}
 
+  /** Copies that follow their original no longer. */
+  record LetGo() implements Arrangement {}
+
+  /** Copies without what they have of their own, where they lie. */
+  record LikeOriginal() implements Arrangement {}
+
   /** Hung from something else, without moving. */
   record Rehung(Hook hook, PinPoint point, PinPoint own) implements Arrangement {
     public Rehung {

@@ -2,12 +2,14 @@ package app.diaphan.core.arrange;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
+import app.diaphan.core.overlay.CopyOf;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.Pieces;
 import app.diaphan.core.overlay.Place;
 import app.diaphan.core.overlay.Reframed;
+import app.diaphan.core.overlay.copy.Copies;
 import app.diaphan.core.render.PlacedPiece;
 import app.diaphan.core.render.Renderer;
 import java.awt.geom.Point2D;
@@ -64,6 +66,9 @@ public final class Arranger {
           apart(overlay, ids, (now, id) -> new Grouping(now, renderer).ungrouped(id));
       case Arrangement.Split() ->
           apart(overlay, ids, (now, id) -> new Splitting(now, renderer).split(id));
+      case Arrangement.LetGo() ->
+          copies(overlay, ids, (copy, of) -> copy.withCopyOf(CopyOf.NOTHING));
+      case Arrangement.LikeOriginal() -> copies(overlay, ids, Copies::asTaken);
       case Arrangement.Trimmed() -> trimmed(overlay, ids);
       case Arrangement.Removed() -> removed(overlay, ids);
       case Arrangement.Duplicated(double right, double down) ->
@@ -124,6 +129,23 @@ public final class Arranger {
               Pieces.get(overlay, ids.getFirst()).name()));
     }
     return free;
+  }
+
+  private static Arranged copies(
+      Overlay overlay,
+      List<String> ids,
+      BiFunction<GroupPiece, CopyOf.OfOriginal, Piece> otherwise) {
+    Overlay now = overlay;
+    for (String id : ids) {
+      if (!(Pieces.get(overlay, id) instanceof GroupPiece group)
+          || !(group.copyOf() instanceof CopyOf.OfOriginal of)) {
+        throw new InvalidInput(
+            Sentence.of(
+                "\"%s\" is no copy of an original; choose one.", Pieces.get(overlay, id).name()));
+      }
+      now = Pieces.replaced(now, id, same -> otherwise.apply(group, of));
+    }
+    return new Arranged(now, ids);
   }
 
   private Arranged removed(Overlay overlay, List<String> ids) {

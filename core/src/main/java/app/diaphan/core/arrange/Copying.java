@@ -7,10 +7,12 @@ import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Hook;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Piece;
+import app.diaphan.core.overlay.PieceIds;
 import app.diaphan.core.overlay.Pieces;
 import app.diaphan.core.overlay.PinPoint;
 import app.diaphan.core.overlay.Place;
 import app.diaphan.core.overlay.PlatePiece;
+import app.diaphan.core.overlay.copy.Copies;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -47,6 +49,16 @@ final class Copying {
               called.add(name);
               copying.names.put(piece.id(), name);
             });
+    // Of what was taken out of a copy since it was taken, too: it is told by ids of this copy.
+    Copies.in(pieces)
+        .flatMap(of -> of.parts().stream())
+        .filter(part -> !copying.ids.containsKey(part.id()))
+        .forEach(
+            part -> {
+              String id = Pieces.freeId(overlay, "piece", taken);
+              taken.add(id);
+              copying.ids.put(part.id(), id);
+            });
     return pieces.stream().map(piece -> copying.copied(piece, known)).toList();
   }
 
@@ -72,8 +84,9 @@ final class Copying {
     if (copy instanceof GroupPiece group) {
       // What is in a group can only name what is in it too.
       copy =
-          group.withStack(
-              group.stack().stream().map(inner -> copied(inner, ids.keySet())).toList());
+          group
+              .withStack(group.stack().stream().map(inner -> copied(inner, ids.keySet())).toList())
+              .withCopyOf(PieceIds.exchanged(group.copyOf(), id -> ids.getOrDefault(id, id)));
     }
     return copy;
   }

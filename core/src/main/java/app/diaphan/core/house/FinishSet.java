@@ -26,7 +26,12 @@ public record FinishSet(String name, double lines, List<Finish> finishes) {
 
   /** The finishes with lengths that look on another frame as they do on their own. */
   public List<Finish> on(Frame frame) {
-    double by = frame.shortSide() / lines;
+    return on(frame.shortSide());
+  }
+
+  /** The same for a frame of so many display units on its shorter side. */
+  List<Finish> on(double shortSide) {
+    double by = shortSide / lines;
     return by == 1 ? finishes : finishes.stream().map(finish -> finish.scaled(by)).toList();
   }
 

@@ -12,8 +12,10 @@ import app.diaphan.core.overlay.dress.Kept;
 import app.diaphan.core.targets.NamedTarget;
 import app.diaphan.core.targets.TargetList;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -27,6 +29,7 @@ import java.util.Optional;
  * @param ownMargin the margin lines that new overlays start with
  * @param finishSets finishes that pieces follow by name
  * @param targets ways of delivering that packages can take
+ * @param originals the library: pieces that copies follow
  */
 public record House(
     String name,
@@ -37,7 +40,8 @@ public record House(
     List<HouseTexture> textures,
     OwnMargin ownMargin,
     List<FinishSet> finishSets,
-    List<NamedTarget> targets) {
+    List<NamedTarget> targets,
+    List<HouseOriginal> originals) {
   /** Characters. */
   public static final int LONGEST_NAME = 120;
 
@@ -53,7 +57,9 @@ public record House(
     fontFiles = FontFileChecks.checked(fontFiles);
     marks = Known.checked(marks, MOST_PICTURES, "marks");
     textures = Known.checked(textures, MOST_PICTURES, "textures");
+    originals = Library.checked(originals);
     checkPictures(marks, textures);
+    checkFiles(marks, textures, originals);
     Require.present(ownMargin, "The own margin of the house");
     Require.present(finishSets, "The finish sets of the house");
     if (finishSets.size() > MOST_SETS) {
@@ -100,13 +106,14 @@ public record House(
         List.of(),
         OwnMargin.NONE,
         List.of(),
+        List.of(),
         List.of());
   }
 
   /** What a package without a house follows. */
   public static final House NONE = named("No house");
 
-  /** Packages know pictures by what they are of, and bundles keep them by their files' names. */
+  /** Packages know pictures by what they are of. */
   private static void checkPictures(List<HouseMark> marks, List<HouseTexture> textures) {
     List<Pictured> all = new ArrayList<>(marks);
     all.addAll(textures);
@@ -118,16 +125,33 @@ public record House(
                   "A mark and a texture of the house are both named \"%s\"; give one another name.",
                   other.name()));
         }
-        HousePicture picture = all.get(i).picture();
-        if (same(picture.file(), other.picture().file())
-            && !picture.content().equals(other.picture().content())) {
-          throw new InvalidInput(
-              Sentence.of(
-                  "Two pictures of the house have the file name \"%s\"; rename one file.",
-                  picture.file()));
-        }
       }
     }
+  }
+
+  /** Bundles keep pictures by their files' names. */
+  private static void checkFiles(
+      List<HouseMark> marks, List<HouseTexture> textures, List<HouseOriginal> originals) {
+    Map<String, HousePicture> files = new HashMap<>();
+    for (HousePicture picture : pictures(marks, textures, originals)) {
+      HousePicture other = files.putIfAbsent(picture.file().toLowerCase(Locale.ROOT), picture);
+      if (other != null && !other.content().equals(picture.content())) {
+        throw new InvalidInput(
+            Sentence.of(
+                "Two pictures of the house have the file name \"%s\"; rename one file.",
+                other.file()));
+      }
+    }
+  }
+
+  private static List<HousePicture> pictures(
+      List<HouseMark> marks, List<HouseTexture> textures, List<HouseOriginal> originals) {
+    List<HousePicture> all = new ArrayList<>();
+    marks.forEach(mark -> all.add(mark.picture()));
+    textures.forEach(texture -> all.add(texture.picture()));
+    originals.forEach(
+        original -> original.pictures().forEach(picture -> all.add(picture.picture())));
+    return all;
   }
 
   private static boolean same(String one, String other) {
@@ -162,6 +186,15 @@ public record House(
     return all;
   }
 
+  /** The pictures of its marks, textures and originals; one that several have several times. */
+  public List<HousePicture> pictures() {
+    return pictures(marks, textures, originals);
+  }
+
+  public Optional<HouseOriginal> original(String called) {
+    return Known.find(originals, called);
+  }
+
   /** The mark or texture of this name. */
   public Optional<Pictured> pictured(String called) {
     return Known.find(pictured(), called);
@@ -169,34 +202,124 @@ public record House(
 
   public House withName(String other) {
     return new House(
-        other, colours, fonts, fontFiles, marks, textures, ownMargin, finishSets, targets);
+        other,
+        colours,
+        fonts,
+        fontFiles,
+        marks,
+        textures,
+        ownMargin,
+        finishSets,
+        targets,
+        originals);
   }
 
   public House withColours(List<HouseColour> other) {
     return new House(
-        name, other, fonts, fontFiles, marks, textures, ownMargin, finishSets, targets);
+        name, other, fonts, fontFiles, marks, textures, ownMargin, finishSets, targets, originals);
   }
 
   public House withFonts(List<HouseFont> other) {
     return new House(
-        name, colours, other, fontFiles, marks, textures, ownMargin, finishSets, targets);
+        name,
+        colours,
+        other,
+        fontFiles,
+        marks,
+        textures,
+        ownMargin,
+        finishSets,
+        targets,
+        originals);
   }
 
   public House withFontFiles(List<FontFile> other) {
-    return new House(name, colours, fonts, other, marks, textures, ownMargin, finishSets, targets);
+    return new House(
+        name, colours, fonts, other, marks, textures, ownMargin, finishSets, targets, originals);
   }
 
   public House withMarks(List<HouseMark> other) {
     return new House(
-        name, colours, fonts, fontFiles, other, textures, ownMargin, finishSets, targets);
+        name,
+        colours,
+        fonts,
+        fontFiles,
+        other,
+        textures,
+        ownMargin,
+        finishSets,
+        targets,
+        originals);
   }
 
   public House withTextures(List<HouseTexture> other) {
-    return new House(name, colours, fonts, fontFiles, marks, other, ownMargin, finishSets, targets);
+    return new House(
+        name, colours, fonts, fontFiles, marks, other, ownMargin, finishSets, targets, originals);
   }
 
   public House withFinishSets(List<FinishSet> other) {
-    return new House(name, colours, fonts, fontFiles, marks, textures, ownMargin, other, targets);
+    return new House(
+        name, colours, fonts, fontFiles, marks, textures, ownMargin, other, targets, originals);
+  }
+
+  public House withOriginals(List<HouseOriginal> other) {
+    return new House(
+        name, colours, fonts, fontFiles, marks, textures, ownMargin, finishSets, targets, other);
+  }
+
+  /** The house as a package knows it that has the pictures of its originals by other names. */
+  public House namingPictures(Map<OriginalPicture, String> names) {
+    return names.isEmpty()
+        ? this
+        : withOriginals(originals.stream().map(one -> one.namingPictures(names)).toList());
+  }
+
+  /**
+   * The house with what its originals have of it as it is, and of each other. All of them know
+   * pictures by the names of the house's files then.
+   */
+  public House upToDate() {
+    if (originals.isEmpty()) {
+      return this;
+    }
+    Map<String, String> files = new HashMap<>();
+    pictures().forEach(picture -> files.putIfAbsent(picture.content(), picture.file()));
+    House showing =
+        withOriginals(
+            originals.stream()
+                .map(one -> one.with(one.group(), one.pictures().stream().map(this::now).toList()))
+                .toList());
+    Map<OriginalPicture, String> names = new HashMap<>();
+    for (HouseOriginal one : showing.originals) {
+      one.pictures().forEach(shown -> names.put(shown, files.get(shown.picture().content())));
+    }
+    House named = showing.namingPictures(names);
+    Map<String, OriginalPicture> all =
+        OriginalPicture.byName(named.originals.stream().flatMap(one -> one.pictures().stream()));
+    Dressing dressing = new Dressing(named, Dress.LIGHT);
+    return withOriginals(
+        named.originals.stream()
+            .map(one -> one.with(dressing.original(one), all.values()))
+            .toList());
+  }
+
+  /**
+   * An original as it is laid on an overlay: in the values of the house that the overlay sees, in
+   * its dress.
+   *
+   * @param called its name
+   */
+  public Optional<HouseOriginal> originalFor(Overlay overlay, String called) {
+    House seen = seenBy(overlay);
+    Dressing dressing = new Dressing(seen, overlay.dress());
+    return seen.original(called).map(one -> one.with(one.lines(), dressing.original(one)));
+  }
+
+  /** A picture that follows a mark shows what the mark does. */
+  private OriginalPicture now(OriginalPicture shown) {
+    return pictured(shown.follows())
+        .map(mark -> new OriginalPicture(shown.name(), mark.name(), mark.picture()))
+        .orElse(shown);
   }
 
   /**
@@ -242,6 +365,10 @@ public record House(
                             one.name(),
                             Known.withName(one, textures, later.textures),
                             one.picture()))
+                .toList())
+        .withOriginals(
+            originals.stream()
+                .map(one -> one.withFormerly(Known.withName(one, originals, later.originals)))
                 .toList());
   }
 
@@ -289,7 +416,17 @@ public record House(
                           exchanged(
                               fonts, now, new HouseFont(now.name(), now.formerly(), was.family()))))
               .orElse(this);
+      case Kept.KeptOriginal was -> original(was.name()).map(now -> with(was, now)).orElse(this);
     };
+  }
+
+  private House with(Kept.KeptOriginal was, HouseOriginal now) {
+    try {
+      return withOriginals(exchanged(originals, now, now.with(was.lines(), was.group())));
+    } catch (InvalidInput circle) {
+      // What it follows has a copy of it by now; it cannot be kept as it was then.
+      return this;
+    }
   }
 
   private static <T> List<T> exchanged(List<T> all, T before, T after) {
@@ -301,7 +438,7 @@ public record House(
    * dress it wears. What follows something that is no longer there keeps what it had.
    */
   public Overlay dressed(Overlay overlay) {
-    return new Dressing(seenBy(overlay), overlay).dressed();
+    return new Dressing(seenBy(overlay), overlay.dress()).dressed(overlay);
   }
 
   /**
@@ -320,6 +457,6 @@ public record House(
                         Sentence.of(
                             "The house has no finish set \"%s\"; it has %s.",
                             set, finishSets.stream().map(FinishSet::name).toList())));
-    return new Dressing(seenBy(overlay), overlay).in(wanted);
+    return new Dressing(seenBy(overlay), overlay.dress()).in(wanted, overlay);
   }
 }

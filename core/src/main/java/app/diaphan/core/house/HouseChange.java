@@ -6,11 +6,15 @@ import app.diaphan.core.colour.Colour;
 import app.diaphan.core.font.FontFace;
 import app.diaphan.core.font.FontFile;
 import app.diaphan.core.overlay.Colours;
+import app.diaphan.core.overlay.CopyOf;
 import app.diaphan.core.overlay.Families;
+import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.Pieces;
 import app.diaphan.core.overlay.Run;
 import app.diaphan.core.overlay.TextPiece;
+import app.diaphan.core.overlay.copy.Copies;
 import app.diaphan.core.overlay.dress.Kept;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -163,7 +167,36 @@ public record HouseChange(House before, House after) {
                     .font(name)
                     .filter(later -> !later.family().equals(family))
                     .ifPresent(later -> kept.add(new Kept.KeptFont(later.name(), family))));
+    Copies.in(now.stack())
+        .map(CopyOf.OfOriginal::original)
+        .distinct()
+        .forEach(
+            name ->
+                seen.original(name)
+                    .ifPresent(
+                        own ->
+                            after
+                                .original(name)
+                                .filter(later -> !later.lookingAs(own) || showsOther(own))
+                                .ifPresent(
+                                    later ->
+                                        kept.add(
+                                            new Kept.KeptOriginal(
+                                                later.name(), own.lines(), own.group())))));
     return kept;
+  }
+
+  /** Whether it shows a mark or a texture that is another one after the change. */
+  private boolean showsOther(HouseOriginal original) {
+    Set<String> others = otherPictures().keySet();
+    return original.pictures().stream()
+        .anyMatch(
+            shown ->
+                before
+                    .pictured(shown.follows())
+                    .map(Known::name)
+                    .filter(others::contains)
+                    .isPresent());
   }
 
   private static boolean sameValues(HouseColour one, HouseColour other) {
@@ -185,5 +218,43 @@ public record HouseChange(House before, House after) {
         .filter(run -> !run.follows().isEmpty())
         .forEach((Run run) -> fonts.putIfAbsent(run.follows(), run.family()));
     return fonts;
+  }
+
+  /**
+   * A copy that going back does not bring back, since what it had of its own became its original's.
+   *
+   * @param back what going back makes of it
+   * @param was what it is before the change
+   */
+  public record Overwritten(GroupPiece back, GroupPiece was) {}
+
+  /**
+   * Copies of an overlay that would not be as they were after the change and its undoing.
+   *
+   * @param overlay as it is saved
+   */
+  public List<Overwritten> overwritten(Overlay overlay) {
+    Overlay was = before.dressed(overlay);
+    Overlay back = before.dressed(after.dressed(was));
+    if (back.equals(was)) {
+      return List.of();
+    }
+    List<Overwritten> all = new ArrayList<>();
+    addOverwritten(was.stack(), back, all);
+    return all;
+  }
+
+  private static void addOverwritten(List<Piece> stack, Overlay back, List<Overwritten> all) {
+    for (Piece piece : stack) {
+      if (piece instanceof GroupPiece group
+          && Pieces.find(back.stack(), group.id()).orElse(group) instanceof GroupPiece now
+          && !now.equals(group)) {
+        if (group.copyOf() instanceof CopyOf.OfOriginal) {
+          all.add(new Overwritten(now, group));
+        } else {
+          addOverwritten(group.stack(), back, all);
+        }
+      }
+    }
   }
 }

@@ -27,6 +27,7 @@ public final class HouseDifferences {
     add(said, before.marks(), after.marks(), "The mark ");
     add(said, before.textures(), after.textures(), "The texture ");
     addSets(said, before.finishSets(), after.finishSets());
+    add(said, before.originals(), after.originals(), "The original ");
     if (!before.ownMargin().equals(after.ownMargin())) {
       said.add("The margin was changed.");
     }

@@ -1,9 +1,13 @@
 package app.diaphan.core.house;
 
 import app.diaphan.core.overlay.Colours;
+import app.diaphan.core.overlay.CopyOf;
+import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.overlay.PicturePiece;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.Pieces;
+import app.diaphan.core.overlay.PlatePiece;
 import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.core.overlay.dress.Dress;
 import java.util.List;
@@ -23,8 +27,12 @@ public final class Unnamed {
   private static Piece piece(Piece piece) {
     Piece plain = Colours.mapped(piece, colour -> colour.following(""));
     plain = plain.withLook(plain.look().following(""));
-    return plain instanceof TextPiece text
-        ? text.withRuns(text.runs().stream().map(run -> run.inFont("", run.family())).toList())
-        : plain;
+    return switch (plain) {
+      case TextPiece text ->
+          text.withRuns(text.runs().stream().map(run -> run.inFont("", run.family())).toList());
+      case GroupPiece group -> group.withCopyOf(CopyOf.NOTHING);
+      case PlatePiece plate -> plate;
+      case PicturePiece picture -> picture;
+    };
   }
 }

@@ -14,6 +14,7 @@ import java.util.List;
  * @param finishing what its finishes and face opacity are those of
  * @param stack its pieces from front to back
  * @param slots what rows of a roster fill in
+ * @param copyOf what it is a copy of
  */
 public record GroupPiece(
     String id,
@@ -25,7 +26,8 @@ public record GroupPiece(
     Look look,
     Finishing finishing,
     List<Piece> stack,
-    List<Slot> slots)
+    List<Slot> slots,
+    CopyOf copyOf)
     implements Piece {
 
   /** What the finishes of a group go round. */
@@ -43,9 +45,10 @@ public record GroupPiece(
     Require.present(stack, "The stack of \"" + name + "\"");
     stack = List.copyOf(stack);
     slots = SlotRules.checked(name, slots);
+    Require.present(copyOf, "What \"" + name + "\" is a copy of");
   }
 
-  /** A piece with nothing left open. */
+  /** A group with nothing left open, which is no copy. */
   public GroupPiece(
       String id,
       String name,
@@ -59,41 +62,73 @@ public record GroupPiece(
     this(id, name, shown, locked, place, scale, look, finishing, stack, List.of());
   }
 
+  /** A group that is no copy. */
+  public GroupPiece(
+      String id,
+      String name,
+      boolean shown,
+      boolean locked,
+      Place place,
+      double scale,
+      Look look,
+      Finishing finishing,
+      List<Piece> stack,
+      List<Slot> slots) {
+    this(id, name, shown, locked, place, scale, look, finishing, stack, slots, CopyOf.NOTHING);
+  }
+
   @Override
   public GroupPiece withId(String other) {
-    return new GroupPiece(other, name, shown, locked, place, scale, look, finishing, stack, slots);
+    return new GroupPiece(
+        other, name, shown, locked, place, scale, look, finishing, stack, slots, copyOf);
   }
 
   @Override
   public GroupPiece withName(String other) {
-    return new GroupPiece(id, other, shown, locked, place, scale, look, finishing, stack, slots);
+    return new GroupPiece(
+        id, other, shown, locked, place, scale, look, finishing, stack, slots, copyOf);
   }
 
   @Override
   public GroupPiece withShown(boolean other) {
-    return new GroupPiece(id, name, other, locked, place, scale, look, finishing, stack, slots);
+    return new GroupPiece(
+        id, name, other, locked, place, scale, look, finishing, stack, slots, copyOf);
   }
 
   @Override
   public GroupPiece withPlace(Place other) {
-    return new GroupPiece(id, name, shown, locked, other, scale, look, finishing, stack, slots);
+    return new GroupPiece(
+        id, name, shown, locked, other, scale, look, finishing, stack, slots, copyOf);
   }
 
   public GroupPiece withScale(double other) {
-    return new GroupPiece(id, name, shown, locked, place, other, look, finishing, stack, slots);
+    return new GroupPiece(
+        id, name, shown, locked, place, other, look, finishing, stack, slots, copyOf);
   }
 
   public GroupPiece withStack(List<Piece> other) {
-    return new GroupPiece(id, name, shown, locked, place, scale, look, finishing, other, slots);
+    return new GroupPiece(
+        id, name, shown, locked, place, scale, look, finishing, other, slots, copyOf);
   }
 
   @Override
   public GroupPiece withLook(Look other) {
-    return new GroupPiece(id, name, shown, locked, place, scale, other, finishing, stack, slots);
+    return new GroupPiece(
+        id, name, shown, locked, place, scale, other, finishing, stack, slots, copyOf);
   }
 
   @Override
   public GroupPiece withSlots(List<Slot> other) {
-    return new GroupPiece(id, name, shown, locked, place, scale, look, finishing, stack, other);
+    return new GroupPiece(
+        id, name, shown, locked, place, scale, look, finishing, stack, other, copyOf);
+  }
+
+  public GroupPiece withFinishing(Finishing other) {
+    return new GroupPiece(id, name, shown, locked, place, scale, look, other, stack, slots, copyOf);
+  }
+
+  public GroupPiece withCopyOf(CopyOf other) {
+    return new GroupPiece(
+        id, name, shown, locked, place, scale, look, finishing, stack, slots, other);
   }
 }

@@ -1,5 +1,6 @@
 package app.diaphan.core.overlay;
 
+import app.diaphan.core.overlay.dress.Kept;
 import app.diaphan.core.overlay.finish.Finish;
 import java.util.List;
 import java.util.Map;
@@ -36,6 +37,32 @@ public final class PictureNames {
         .collect(Collectors.toCollection(TreeSet::new));
   }
 
+  /** The overlay with other names for pictures, in what it keeps of its house as well. */
+  public static Overlay replaced(Overlay overlay, Map<String, String> names) {
+    return overlay
+        .withStack(replaced(overlay.stack(), names))
+        .withKept(overlay.kept().stream().map(kept -> replaced(kept, names)).toList());
+  }
+
+  private static Kept replaced(Kept kept, Map<String, String> names) {
+    return switch (kept) {
+      case Kept.KeptColour colour -> colour;
+      case Kept.KeptFont font -> font;
+      case Kept.KeptFinishes was ->
+          new Kept.KeptFinishes(
+              was.name(),
+              was.lines(),
+              was.finishes().stream()
+                  .map(finish -> finish.repainted(paint -> replaced(paint, names)))
+                  .toList());
+      case Kept.KeptOriginal was ->
+          new Kept.KeptOriginal(
+              was.name(),
+              was.lines(),
+              (GroupPiece) replaced(List.<Piece>of(was.group()), names).getFirst());
+    };
+  }
+
   /** The pieces with other names for pictures; a name that is not among them stays. */
   public static List<Piece> replaced(List<Piece> pieces, Map<String, String> names) {
     return Pieces.mapped(
@@ -47,9 +74,18 @@ public final class PictureNames {
                       picture.withPicture(names.getOrDefault(picture.picture(), picture.picture()));
                   case PlatePiece plate -> plate.withPaint(replaced(plate.paint(), names));
                   case TextPiece text -> text.withPaint(replaced(text.paint(), names));
-                  case GroupPiece group -> group;
+                  case GroupPiece group -> group.withCopyOf(replaced(group.copyOf(), names));
                 },
                 names));
+  }
+
+  /** A copy has no picture of its own because its original's have other names. */
+  private static CopyOf replaced(CopyOf copyOf, Map<String, String> names) {
+    return switch (copyOf) {
+      case CopyOf.Nothing nothing -> nothing;
+      case CopyOf.OfOriginal of ->
+          of.withTaken((GroupPiece) replaced(List.of(of.taken()), names).getFirst());
+    };
   }
 
   private static Piece inFinishesReplaced(Piece piece, Map<String, String> names) {

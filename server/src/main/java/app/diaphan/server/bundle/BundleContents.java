@@ -37,5 +37,5 @@ record BundleContents(
     Map<String, String> following,
     List<String> clips) {
   static final String FORMAT = "diaphan-package";
-  static final int VERSION = 15;
+  static final int VERSION = 16;
 }

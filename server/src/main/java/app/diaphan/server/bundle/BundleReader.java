@@ -256,7 +256,10 @@ public final class BundleReader {
   }
 
   private static Overlay overlay(String path, Part text, House house) {
-    return house.dressed(DocumentJson.read(text.text(), Overlay.class, "The file " + path));
+    // Copies are as their originals were when the bundle was written: it has pictures of both.
+    return house
+        .withOriginals(List.of())
+        .dressed(DocumentJson.read(text.text(), Overlay.class, "The file " + path));
   }
 
   private static RosterFile roster(String name, Map<String, Part> files) {

@@ -3,7 +3,7 @@ package app.diaphan.server.bundle;
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.font.FontFile;
 import app.diaphan.core.house.House;
-import app.diaphan.core.house.Pictured;
+import app.diaphan.core.house.HousePicture;
 import app.diaphan.core.targets.TargetList;
 import app.diaphan.server.TemporaryFiles;
 import app.diaphan.server.font.FontShelves;
@@ -61,8 +61,8 @@ public class HouseFiles {
   /** The pictures of a house by the names of their files. */
   Map<String, BundlePart> partsOf(House house) {
     Map<String, BundlePart> parts = new LinkedHashMap<>();
-    for (Pictured pictured : house.pictured()) {
-      parts.put(pictured.picture().file(), () -> houses.content(pictured.picture()));
+    for (HousePicture picture : house.pictures()) {
+      parts.put(picture.file(), () -> houses.content(picture));
     }
     return parts;
   }

@@ -9,6 +9,7 @@ import app.diaphan.core.font.ShippedFonts;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.house.House;
+import app.diaphan.core.house.HouseOriginal;
 import app.diaphan.core.memory.Memory;
 import app.diaphan.core.memory.Permits;
 import app.diaphan.core.memory.Remembered;
@@ -51,6 +52,9 @@ import org.springframework.stereotype.Service;
 public class DrawingService {
   /** Of a drawing's pixels, as they are put together and packed. */
   private static final long BYTES_PER_PIXEL = 8;
+
+  /** Pixels of a frame on which an original is drawn small. */
+  private static final double ORIGINAL_LONGEST = 480;
 
   /** With all its pixels at once as floats. */
   private static final long OVER_BYTES_PER_PIXEL = 28;
@@ -245,6 +249,35 @@ public class DrawingService {
           Rendering rendering = rendererFor(packageId).render(overlay, canvas);
           Bounds drawn = rendering.drawn();
           return StagePicture.png(rendering, drawn.empty() ? canvas.bounds() : drawn);
+        });
+  }
+
+  /**
+   * An original of a house by itself, small, on clear ground.
+   *
+   * @param house as the package sees it
+   * @param others digests of pictures that the package does not have, by their names
+   */
+  public byte[] original(
+      Long packageId, House house, HouseOriginal original, Map<String, String> others) {
+    double lines = original.lines();
+    Frame frame = Frame.of((int) Math.ceil(lines * 2), (int) Math.ceil(lines));
+    Overlay alone = new Overlay(original.name(), frame, List.of(original.group()));
+    Overlay dressed = house.dressed(alone);
+    double scale = Math.min(1, ORIGINAL_LONGEST / frame.displayWidth());
+    Renderer with = rendererFor(packageId, house, others);
+    Canvas whole = Canvas.scaled(frame, scale);
+    return work.with(
+        bytesOf(whole),
+        () -> {
+          Bounds drawn = with.render(dressed, whole).drawn();
+          double longest = Math.max(1, Math.max(drawn.width(), drawn.height()));
+          // Small originals are drawn once more, as large as their picture is.
+          Canvas canvas =
+              Canvas.scaled(frame, scale * Math.min(4, ORIGINAL_LONGEST / (2 * longest)));
+          Rendering rendering = with.render(dressed, canvas);
+          return StagePicture.png(
+              rendering, rendering.drawn().empty() ? canvas.bounds() : rendering.drawn());
         });
   }
 

@@ -2,11 +2,17 @@ package app.diaphan.server.house;
 
 import app.diaphan.core.house.House;
 import app.diaphan.core.house.HouseChange;
+import app.diaphan.core.house.HouseOriginal;
+import app.diaphan.core.house.OriginalPicture;
 import app.diaphan.core.house.Pictured;
+import app.diaphan.core.overlay.CopyOf;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.PictureNames;
+import app.diaphan.core.overlay.Pieces;
+import app.diaphan.core.overlay.copy.Copies;
 import app.diaphan.core.overlay.dress.Kept;
 import app.diaphan.server.json.DocumentJson;
+import app.diaphan.server.store.OriginalPictures;
 import app.diaphan.server.store.OverlayEntity;
 import app.diaphan.server.store.Overlays;
 import app.diaphan.server.store.PackageStore;
@@ -17,6 +23,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** Brings what follows a house to what it has, and keeps aside what is kept away from that. */
@@ -68,6 +75,48 @@ class Following {
     return copies;
   }
 
+  /** Takes in what the originals of a house show that overlays of a package have copies of. */
+  void takePictures(Long packageId, House house) {
+    Set<String> followed =
+        packages.overlaysOf(packageId).stream()
+            .flatMap(entity -> Copies.in(PackageStore.documentOf(entity).stack()))
+            .map(CopyOf.OfOriginal::original)
+            .collect(Collectors.toSet());
+    followed.forEach(name -> house.original(name).ifPresent(one -> take(packageId, house, one)));
+  }
+
+  /** Takes in what one original of a house shows, unless the package has it. */
+  void take(Long packageId, House house, HouseOriginal original) {
+    for (OriginalPicture shown : original.pictures()) {
+      byte[] bytes = pictures.content(OriginalPictures.shownBy(shown, house));
+      Optional<Pictured> mark = house.pictured(shown.follows());
+      if (mark.isPresent()) {
+        Pictured one = mark.get();
+        pictures.addOfHouse(packageId, one.name(), one.picture().file(), bytes);
+      } else if (pictures.of(packageId).stream()
+          .noneMatch(here -> here.sha256().equals(shown.picture().content()))) {
+        pictures.addKept(packageId, shown.picture().file(), bytes);
+      }
+    }
+  }
+
+  /** Gives overlays back copies that going back did not bring back, where nobody touched them. */
+  void bringBack(Long overlayId, List<HouseChange.Overwritten> overwritten) {
+    if (packages.hasOverlay(overlayId)) {
+      OverlayEntity entity = packages.overlay(overlayId);
+      Overlay document = PackageStore.documentOf(entity);
+      Overlay now = document;
+      for (HouseChange.Overwritten copy : overwritten) {
+        now =
+            Pieces.replaced(
+                now, copy.back().id(), piece -> piece.equals(copy.back()) ? copy.was() : piece);
+      }
+      if (!now.equals(document)) {
+        overlays.replaceDocument(entity.id(), DocumentJson.write(now));
+      }
+    }
+  }
+
   /** Takes out of an overlay what it kept because of a change. */
   void letGo(Long overlayId, List<Kept> kept) {
     if (packages.hasOverlay(overlayId)) {
@@ -89,8 +138,7 @@ class Following {
           packages.save(
               id,
               entity.revision(),
-              document.withStack(
-                  PictureNames.replaced(document.stack(), Map.of(copy.copy(), copy.name()))));
+              PictureNames.replaced(document, Map.of(copy.copy(), copy.name())));
         }
       }
     }

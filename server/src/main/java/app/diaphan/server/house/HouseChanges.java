@@ -14,6 +14,7 @@ import app.diaphan.server.store.HouseChangeEntity;
 import app.diaphan.server.store.HouseChangeList;
 import app.diaphan.server.store.HouseEntity;
 import app.diaphan.server.store.Houses;
+import app.diaphan.server.store.OriginalPictures;
 import app.diaphan.server.store.OverlayEntity;
 import app.diaphan.server.store.PackageStore;
 import app.diaphan.server.store.Packages;
@@ -38,6 +39,7 @@ public class HouseChanges {
   private final PackageStore packages;
   private final Packages packageRows;
   private final Following following;
+  private final OriginalPictures originals;
   private final Clock clock;
 
   HouseChanges(
@@ -47,7 +49,9 @@ public class HouseChanges {
       PackageStore packages,
       Packages packageRows,
       Following following,
+      OriginalPictures originals,
       Clock clock) {
+    this.originals = originals;
     this.store = store;
     this.houses = houses;
     this.list = list;
@@ -74,9 +78,10 @@ public class HouseChanges {
    * @throws InvalidInput if the house is not one
    */
   @Transactional
-  public HouseEntity change(Long houseId, int basedOn, House after, Collection<Long> keptOut) {
+  public HouseEntity change(Long houseId, int basedOn, House wanted, Collection<Long> keptOut) {
     HouseEntity entity = store.get(houseId, basedOn);
     House before = entity.house();
+    House after = wanted.upToDate();
     if (after.equals(before)) {
       return entity;
     }
@@ -86,9 +91,16 @@ public class HouseChanges {
     keep(
         Optional.empty(),
         houseId,
-        HouseDifferences.between(before, after),
+        HouseDifferences.between(before, wanted),
         new MadeChange(
-            before, after, houseId, houseId, List.copyOf(keptOut), made.kept(), made.copies()));
+            before,
+            after,
+            houseId,
+            houseId,
+            List.copyOf(keptOut),
+            made.kept(),
+            made.copies(),
+            made.overwritten()));
     entity.keep(after);
     return houses.saveAndFlush(entity);
   }
@@ -99,7 +111,8 @@ public class HouseChanges {
    * @param house named as the package where it has no name of its own yet
    */
   @Transactional
-  public void begin(Long packageId, House house) {
+  public void begin(Long packageId, House wanted) {
+    House house = wanted.upToDate();
     GraphicsPackage graphics = packages.get(packageId);
     HouseEntity begun =
         store.create(
@@ -122,7 +135,7 @@ public class HouseChanges {
     if (was.equals(houseId)) {
       return;
     }
-    House before = packages.house(packageId);
+    House before = packages.ownHouse(packageId);
     House after = houseOrNone(houseId);
     Made made = make(List.of(graphics), new HouseChange(before, after), Set.copyOf(keptOut));
     keep(
@@ -138,7 +151,8 @@ public class HouseChanges {
             houseId.orElse(0L),
             List.copyOf(keptOut),
             made.kept(),
-            made.copies()));
+            made.copies(),
+            made.overwritten()));
     letFollow(packageId, houseId);
   }
 
@@ -148,16 +162,21 @@ public class HouseChanges {
     packageRows.saveAndFlush(graphics);
   }
 
-  /** What a change did to overlays that were kept away from it. */
-  private record Made(Map<Long, List<Kept>> kept, List<MadeChange.CopiedPicture> copies) {}
+  /** What came of a change that is needed to go back. */
+  private record Made(
+      Map<Long, List<Kept>> kept,
+      List<MadeChange.CopiedPicture> copies,
+      Map<Long, List<HouseChange.Overwritten>> overwritten) {}
 
   private Made make(List<GraphicsPackage> followers, HouseChange change, Set<Long> keptOut) {
     Map<Long, List<Kept>> kept = new TreeMap<>();
     List<MadeChange.CopiedPicture> copies = new ArrayList<>();
+    Map<Long, List<HouseChange.Overwritten>> overwritten = new TreeMap<>();
     for (GraphicsPackage graphics : followers) {
       List<OverlayEntity> overlays = packages.overlaysOf(graphics.id());
       List<OverlayEntity> away =
           overlays.stream().filter(one -> keptOut.contains(one.id())).toList();
+      House before = originals.known(graphics.id(), change.before());
       Map<String, String> names =
           following.keepPictures(
               graphics.id(),
@@ -168,22 +187,27 @@ public class HouseChanges {
                       .toList()));
       names.forEach(
           (name, copy) -> copies.add(new MadeChange.CopiedPicture(graphics.id(), name, copy)));
+      following.takePictures(graphics.id(), change.after());
+      HouseChange here = new HouseChange(before, originals.known(graphics.id(), change.after()));
       for (OverlayEntity entity : away) {
         Overlay document = PackageStore.documentOf(entity);
-        Overlay keptAway = change.keptAway(document);
+        Overlay keptAway = PictureNames.replaced(here.keptAway(document), names);
         kept.put(
             entity.id(),
             keptAway.kept().stream().filter(one -> !document.kept().contains(one)).toList());
-        packages.save(
-            entity.id(),
-            entity.revision(),
-            keptAway.withStack(PictureNames.replaced(keptAway.stack(), names)));
+        packages.save(entity.id(), entity.revision(), keptAway);
       }
-      overlays.stream()
-          .filter(one -> !keptOut.contains(one.id()))
-          .forEach(entity -> following.freshen(entity, change.after()));
+      for (OverlayEntity entity : overlays) {
+        if (!keptOut.contains(entity.id())) {
+          List<HouseChange.Overwritten> lost = here.overwritten(PackageStore.documentOf(entity));
+          if (!lost.isEmpty()) {
+            overwritten.put(entity.id(), lost);
+          }
+          following.freshen(entity, here.after());
+        }
+      }
     }
-    return new Made(kept, copies);
+    return new Made(kept, copies, overwritten);
   }
 
   private void keep(Optional<Long> packageId, Long houseId, String said, MadeChange made) {
@@ -208,6 +232,7 @@ public class HouseChanges {
     made.kept().forEach(following::letGo);
     made.copies().forEach(copy -> following.putBack(copy, made.keptOut()));
     go(entity, made.before(), made.housesBefore(), Set.of());
+    made.overwritten().forEach(following::bringBack);
     entity.undone();
     list.saveAndFlush(entity);
   }
@@ -224,7 +249,7 @@ public class HouseChanges {
             .orElseThrow(() -> new InvalidInput("There is no change to be made once more."));
     MadeChange made = read(entity);
     Made anew = go(entity, made.after(), made.housesAfter(), Set.copyOf(made.keptOut()));
-    entity.redone(DocumentJson.write(made.with(anew.kept(), anew.copies())));
+    entity.redone(DocumentJson.write(made.with(anew.kept(), anew.copies(), anew.overwritten())));
     list.saveAndFlush(entity);
   }
 
@@ -241,7 +266,7 @@ public class HouseChanges {
       Made made =
           make(
               List.of(packages.get(id)),
-              new HouseChange(packages.house(id), houseOrNone(other)),
+              new HouseChange(packages.ownHouse(id), houseOrNone(other)),
               keptOut);
       letFollow(id, other);
       return made;

@@ -5,8 +5,8 @@ import app.diaphan.core.Sentence;
 import app.diaphan.core.font.FontFile;
 import app.diaphan.core.font.file.FontFiles;
 import app.diaphan.core.house.House;
+import app.diaphan.core.house.HouseOriginal;
 import app.diaphan.core.house.HousePicture;
-import app.diaphan.core.house.Pictured;
 import app.diaphan.server.font.FontStore;
 import app.diaphan.server.store.GraphicsPackage;
 import app.diaphan.server.store.HouseEntity;
@@ -18,6 +18,7 @@ import app.diaphan.server.store.Packages;
 import app.diaphan.server.store.PictureContents;
 import app.diaphan.server.store.PictureStore;
 import app.diaphan.server.store.StaleSave;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -129,8 +130,7 @@ public class HouseStore {
       return same.get();
     }
     HouseEntity entity = create(house.withName(free(house.name())));
-    for (Pictured pictured : house.pictured()) {
-      HousePicture wanted = pictured.picture();
+    for (HousePicture wanted : new LinkedHashSet<>(house.pictures())) {
       byte[] bytes = files.get(wanted.file());
       if (bytes == null) {
         throw new InvalidInput(
@@ -182,7 +182,8 @@ public class HouseStore {
     return file;
   }
 
-  private void keepFor(Long id, String content) {
+  /** Keeps what is here already for a house too. */
+  void keepFor(Long id, String content) {
     if (!kept.existsByHouseIdAndSha256(id, content)) {
       kept.saveAndFlush(new HousePictureEntity(id, content));
     }
@@ -212,12 +213,20 @@ public class HouseStore {
         keepFor(id, file.content());
       }
     }
-    for (Pictured pictured : house.pictured()) {
-      if (!kept.existsByHouseIdAndSha256(id, pictured.picture().content())) {
+    for (HousePicture picture : house.pictures()) {
+      if (!kept.existsByHouseIdAndSha256(id, picture.content())) {
         throw new InvalidInput(
             Sentence.of(
-                "The picture of \"%s\" is not among those of the house; choose its file again.",
-                pictured.name()));
+                "The picture \"%s\" is not among those of the house; choose its file again.",
+                picture.file()));
+      }
+    }
+    for (HouseOriginal original : house.originals()) {
+      if (!original.missingPictures().isEmpty()) {
+        throw new InvalidInput(
+            Sentence.of(
+                "The picture \"%s\" of the original \"%s\" is not here; show another one there first.",
+                original.missingPictures().iterator().next(), original.name()));
       }
     }
   }

@@ -16,6 +16,7 @@ import app.diaphan.server.roster.RosterStore;
 import app.diaphan.server.store.Deliveries;
 import app.diaphan.server.store.DeliveryEntity;
 import app.diaphan.server.store.GraphicsPackage;
+import app.diaphan.server.store.OriginalPictures;
 import app.diaphan.server.store.OverlayEntity;
 import app.diaphan.server.store.PackageStore;
 import app.diaphan.server.store.PictureEntity;
@@ -39,13 +40,16 @@ public class HouseTouches {
   private final RosterStore rosters;
   private final Deliveries deliveries;
   private final BeforeAndAfter looks;
+  private final OriginalPictures originals;
 
   HouseTouches(
       PackageStore packages,
       PictureStore pictures,
       RosterStore rosters,
       Deliveries deliveries,
-      BeforeAndAfter looks) {
+      BeforeAndAfter looks,
+      OriginalPictures originals) {
+    this.originals = originals;
     this.packages = packages;
     this.pictures = pictures;
     this.rosters = rosters;
@@ -91,19 +95,18 @@ public class HouseTouches {
     OverlayEntity entity = packages.overlay(overlayId);
     Overlay document = PackageStore.documentOf(entity);
     Long packageId = entity.packageId();
+    House before = originals.known(packageId, change.before());
+    OriginalPictures.SeenHouse seen = originals.seen(packageId, change.after().upToDate());
+    House after = seen.house();
+    Map<String, String> others = new HashMap<>(otherPictures(packageId, change));
+    others.putAll(seen.others());
     Function<House, Overlay> shown = house -> Filling.without(house.dressed(document));
     if (rowId != 0) {
       RosterRowEntity row = rosters.row(rowId);
       Filled filled = new Filled(rosters.get(row.rosterId()), overlayId, packageId);
       shown = house -> filled.with(row.row(), document, house);
     }
-    return looks.look(
-        packageId,
-        shown.apply(change.before()),
-        change.before(),
-        shown.apply(change.after()),
-        change.after(),
-        otherPictures(packageId, change));
+    return looks.look(packageId, shown.apply(before), before, shown.apply(after), after, others);
   }
 
   /** Pictures of a package that show something else after a change, with the digest of that. */
@@ -142,12 +145,16 @@ public class HouseTouches {
   private final class One {
     private final GraphicsPackage graphics;
     private final HouseChange change;
+    private final House before;
+    private final House after;
     private final Set<String> otherPictures;
     private final Map<Long, List<DeliveryEntity>> delivered = new HashMap<>();
 
     One(GraphicsPackage graphics, HouseChange change) {
       this.graphics = graphics;
       this.change = change;
+      before = originals.known(graphics.id(), change.before());
+      after = originals.seen(graphics.id(), change.after().upToDate()).house();
       otherPictures = HouseTouches.this.otherPictures(graphics.id(), change).keySet();
       Set<List<Object>> met = new HashSet<>();
       for (DeliveryEntity file :
@@ -162,7 +169,7 @@ public class HouseTouches {
 
     void touched(OverlayEntity entity, List<TouchedOverlay> to) {
       Overlay document = PackageStore.documentOf(entity);
-      boolean itself = differ(change.before().dressed(document), change.after().dressed(document));
+      boolean itself = differ(before.dressed(document), after.dressed(document));
       Map<Long, TouchedRow> rows = rows(entity, document);
       if (!itself && rows.isEmpty()) {
         return;
@@ -184,9 +191,9 @@ public class HouseTouches {
               files));
     }
 
-    private boolean differ(Overlay before, Overlay after) {
-      return change.differ(before, after)
-          || !Collections.disjoint(PictureNames.in(before.stack()), otherPictures);
+    private boolean differ(Overlay was, Overlay is) {
+      return change.differ(was, is)
+          || !Collections.disjoint(PictureNames.in(was.stack()), otherPictures);
     }
 
     private Map<Long, TouchedRow> rows(OverlayEntity entity, Overlay document) {
@@ -201,8 +208,7 @@ public class HouseTouches {
         int key = filled.columns.place(said.key()).orElse(0);
         for (RosterRowEntity row : rosters.rowsOf(roster.id())) {
           if (differ(
-              filled.with(row.row(), document, change.before()),
-              filled.with(row.row(), document, change.after()))) {
+              filled.with(row.row(), document, before), filled.with(row.row(), document, after))) {
             rows.put(row.id(), new TouchedRow(row.id(), row.row().cell(key)));
           }
         }

@@ -11,6 +11,7 @@ import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.PixelAspect;
 import app.diaphan.core.house.MarkColours;
 import app.diaphan.core.overlay.Backing;
+import app.diaphan.core.overlay.CopyOf;
 import app.diaphan.core.overlay.FacedPiece;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Hook;
@@ -70,6 +71,7 @@ public final class DocumentShapes {
         Map.entry(TextBox.class, TextBoxShape.class),
         Map.entry(TextBox.Fit.class, FitShape.class),
         Map.entry(Kept.class, KeptShape.class),
+        Map.entry(CopyOf.class, CopyOfShape.class),
         Map.entry(MarkColours.class, MarkColoursShape.class),
         Map.entry(Extent.class, ExtentShape.class),
         Map.entry(Carried.class, CarriedShape.class),
@@ -194,6 +196,8 @@ public final class DocumentShapes {
     @JsonSubTypes.Type(value = Arrangement.Restacked.class, name = "restack"),
     @JsonSubTypes.Type(value = Arrangement.Grouped.class, name = "group"),
     @JsonSubTypes.Type(value = Arrangement.Ungrouped.class, name = "ungroup"),
+    @JsonSubTypes.Type(value = Arrangement.LetGo.class, name = "let-go"),
+    @JsonSubTypes.Type(value = Arrangement.LikeOriginal.class, name = "like-original"),
     @JsonSubTypes.Type(value = Arrangement.Rehung.class, name = "rehang"),
     @JsonSubTypes.Type(value = Arrangement.Split.class, name = "split"),
     @JsonSubTypes.Type(value = Arrangement.Trimmed.class, name = "trim"),
@@ -233,9 +237,17 @@ public final class DocumentShapes {
   @JsonSubTypes({
     @JsonSubTypes.Type(value = Kept.KeptColour.class, name = "colour"),
     @JsonSubTypes.Type(value = Kept.KeptFinishes.class, name = "finishes"),
-    @JsonSubTypes.Type(value = Kept.KeptFont.class, name = "font")
+    @JsonSubTypes.Type(value = Kept.KeptFont.class, name = "font"),
+    @JsonSubTypes.Type(value = Kept.KeptOriginal.class, name = "original")
   })
   interface KeptShape {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = CopyOf.Nothing.class, name = "nothing"),
+    @JsonSubTypes.Type(value = CopyOf.OfOriginal.class, name = "original")
+  })
+  interface CopyOfShape {}
 
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
   @JsonSubTypes({

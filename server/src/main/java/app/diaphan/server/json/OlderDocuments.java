@@ -27,8 +27,9 @@ import tools.jackson.databind.node.ObjectNode;
  * files. Up to the eleventh, the ground of a cut-out by brightness was white or black, and shadows
  * were cut out as solid as all else. Up to the thirteenth, a package had a few things of its own
  * instead of a house, and overlays followed nothing but finish sets. Up to the fourteenth, all
- * fonts were those that ship, without axes, and letters had one form. Everything is given the value
- * that draws as before.
+ * fonts were those that ship, without axes, and letters had one form. Up to the fifteenth, houses
+ * had no library, and groups were copies of nothing. Everything is given the value that draws as
+ * before.
  */
 public final class OlderDocuments {
   private OlderDocuments() {}
@@ -67,6 +68,12 @@ public final class OlderDocuments {
     // Of a change of a house that can be taken back.
     bringHouse(document.path("before"));
     bringHouse(document.path("after"));
+    if (document instanceof ObjectNode change
+        && change.has("keptOut")
+        && change.has("housesBefore")
+        && !change.has("overwritten")) {
+      change.putObject("overwritten");
+    }
     bringOutlines(document);
     bringFramesAndFiles(document);
   }
@@ -142,6 +149,7 @@ public final class OlderDocuments {
           bringSlots(object);
           bringRuns(object);
           bringBacking(object);
+          bringCopy(object);
           bringStack(object.get("stack"), first);
         }
       }
@@ -185,6 +193,12 @@ public final class OlderDocuments {
     forms.put("ligatures", Letterforms.Ligatures.USUAL.name());
     forms.putArray("alternates");
     return forms;
+  }
+
+  private static void bringCopy(ObjectNode piece) {
+    if (piece.path("kind").asString("").equals("group") && !piece.has("copyOf")) {
+      piece.putObject("copyOf").put("kind", "nothing");
+    }
   }
 
   private static void bringBacking(ObjectNode piece) {
@@ -231,6 +245,9 @@ public final class OlderDocuments {
       }
       if (!house.has("fontFiles")) {
         house.putArray("fontFiles");
+      }
+      if (!house.has("originals")) {
+        house.putArray("originals");
       }
     }
   }

@@ -33,6 +33,7 @@ public class PackageStore {
   private final Revisions revisions;
   private final Stills stills;
   private final Clips clips;
+  private final OriginalPictures originals;
   private final Clock clock;
 
   PackageStore(
@@ -42,7 +43,9 @@ public class PackageStore {
       Revisions revisions,
       Stills stills,
       Clips clips,
+      OriginalPictures originals,
       Clock clock) {
+    this.originals = originals;
     this.packages = packages;
     this.houses = houses;
     this.overlays = overlays;
@@ -171,8 +174,16 @@ public class PackageStore {
     return get(packageId).houseId().flatMap(houses::findById);
   }
 
-  /** The same, which has nothing in it for a package that follows none. */
+  /**
+   * The same as the package sees it: with its own names for pictures of originals. It has nothing
+   * in it for a package that follows none.
+   */
   public House house(Long packageId) {
+    return originals.known(packageId, ownHouse(packageId));
+  }
+
+  /** The house that a package follows as it is kept; one with nothing in it for none. */
+  public House ownHouse(Long packageId) {
     return followedBy(packageId).map(HouseEntity::house).orElse(House.NONE);
   }
 

@@ -225,7 +225,7 @@ class HouseApi {
   @PostMapping("/packages/{id}/house/touched-by/{house}")
   List<HouseTouches.TouchedOverlay> touchedBy(@PathVariable long id, @PathVariable long house) {
     return touches.of(
-        List.of(packages.get(id)), new HouseChange(packages.house(id), houseOrNone(house)));
+        List.of(packages.get(id)), new HouseChange(packages.ownHouse(id), houseOrNone(house)));
   }
 
   /** One overlay, or one of its rows, before and after a change of the house of its package. */
@@ -234,7 +234,7 @@ class HouseApi {
   BeforeAndAfter.BothLooks look(@PathVariable long id, @RequestBody ToLookAtBoth wanted) {
     Require.present(wanted.house(), "The house");
     return touches.look(
-        new HouseChange(packages.house(id), wanted.house()), wanted.overlay(), wanted.row());
+        new HouseChange(packages.ownHouse(id), wanted.house()), wanted.overlay(), wanted.row());
   }
 
   record ToDress(Overlay overlay) {}

@@ -5,6 +5,7 @@ import app.diaphan.core.Names;
 import app.diaphan.core.Require;
 import app.diaphan.core.Sentence;
 import app.diaphan.core.colour.Colour;
+import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.finish.Finish;
 import java.util.List;
 
@@ -43,8 +44,19 @@ public sealed interface Kept {
     }
   }
 
+  /**
+   * @param lines the shorter side of the frame that the original was made on, in display units
+   */
+  record KeptOriginal(String name, double lines, GroupPiece group) implements Kept {
+    public KeptOriginal {
+      Names.check(name, 60, "The name of an original");
+      Require.between(1, 100_000, lines, "The lines of the original \"" + name + "\"");
+      Require.present(group, "The pieces of the original \"" + name + "\"");
+    }
+  }
+
   /** More than any house has. */
-  int MOST = 300;
+  int MOST = 500;
 
   /**
    * @throws InvalidInput if there are too many, or one kind has a name twice
