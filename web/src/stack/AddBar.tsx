@@ -1,3 +1,4 @@
+import { Search } from "lucide-react";
 import { useEffect } from "react";
 import type { PictureSummary } from "../api/client";
 import { KeepForm } from "../library/KeepForm";
@@ -25,17 +26,17 @@ export function AddBar({ packageId, pictures, onFind }: Props) {
   const close = () => useAddOpen.setState({ open: null });
   return (
     <div className="border-b border-base-300 px-3 py-2">
-      <div className="flex items-center gap-1">
-        <span className="text-sm opacity-75">Add</span>
-        <button type="button" className="btn btn-sm px-2" onClick={() => addText()} title="T">
+      <div className="flex items-center gap-0.5">
+        <span className="mr-1 text-sm opacity-75">Add</span>
+        <button type="button" className="btn btn-sm px-1.5" onClick={() => addText()} title="T">
           Text
         </button>
-        <button type="button" className="btn btn-sm px-2" onClick={() => addPlate()} title="P">
+        <button type="button" className="btn btn-sm px-1.5" onClick={() => addPlate()} title="P">
           Plate
         </button>
         <button
           type="button"
-          className="btn btn-sm px-2"
+          className="btn btn-sm px-1.5"
           aria-expanded={open === "pictures"}
           onClick={() => toggleAdd("pictures")}
           title="I"
@@ -44,7 +45,7 @@ export function AddBar({ packageId, pictures, onFind }: Props) {
         </button>
         <button
           type="button"
-          className="btn btn-sm px-2"
+          className="btn btn-sm px-1.5"
           aria-expanded={open === "ornaments"}
           onClick={() => toggleAdd("ornaments")}
         >
@@ -52,7 +53,7 @@ export function AddBar({ packageId, pictures, onFind }: Props) {
         </button>
         <button
           type="button"
-          className="btn btn-sm px-2"
+          className="btn btn-sm px-1.5"
           aria-expanded={open === "library"}
           onClick={() => toggleAdd("library")}
         >
@@ -60,11 +61,12 @@ export function AddBar({ packageId, pictures, onFind }: Props) {
         </button>
         <button
           type="button"
-          className="btn btn-ghost btn-sm ml-auto px-1.5"
+          className="btn btn-ghost btn-sm btn-square ml-auto"
+          aria-label="Find"
           title="Find a value or an action by its name (/)"
           onClick={onFind}
         >
-          Find
+          <Search size={15} aria-hidden />
         </button>
       </div>
       {open === "pictures" && (
