@@ -32,12 +32,12 @@ export function OriginalList({ house, edit, packageId, followed }: Props) {
                 aria-label={original.name}
                 className="flex items-center gap-3 border-b border-base-300 py-2"
               >
-                <span className="checker flex h-12 w-[96px] shrink-0 items-center justify-center rounded-sm">
+                <span className="checker flex h-14 w-[112px] shrink-0 items-center justify-center rounded-sm p-1">
                   {line && (
                     <img
                       src={pictureOf(packageId, original.name, followed.revision)}
                       alt=""
-                      className="max-h-12 max-w-[96px]"
+                      className="max-h-12 max-w-full"
                     />
                   )}
                 </span>

@@ -1,4 +1,4 @@
-import { Search } from "lucide-react";
+import { Plus, Search } from "lucide-react";
 import { useEffect } from "react";
 import type { PictureSummary } from "../api/client";
 import { KeepForm } from "../library/KeepForm";
@@ -26,8 +26,8 @@ export function AddBar({ packageId, pictures, onFind }: Props) {
   const close = () => useAddOpen.setState({ open: null });
   return (
     <div className="border-b border-base-300 px-3 py-2">
-      <div className="flex items-center gap-0.5">
-        <span className="mr-1 text-sm opacity-75">Add</span>
+      <div role="group" aria-label="Add" className="flex items-center gap-0.5">
+        <Plus size={14} aria-hidden className="-ml-1 mr-0.5 opacity-75" />
         <button type="button" className="btn btn-sm px-1.5" onClick={() => addText()} title="T">
           Text
         </button>

@@ -1,12 +1,18 @@
 package app.diaphan.server.command;
 
+import app.diaphan.core.house.House;
+import app.diaphan.core.house.HouseColour;
 import app.diaphan.server.ServerApplication;
 import app.diaphan.server.bundle.BundleReader;
 import app.diaphan.server.bundle.BundleStore;
+import app.diaphan.server.json.DocumentJson;
+import app.diaphan.server.store.OverlayEntity;
+import app.diaphan.server.store.PackageStore;
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -74,16 +80,59 @@ final class TrainCommand implements Callable<Integer> {
     static void run(Path bundle, Path work) throws IOException, InterruptedException {
       ConfigurableApplicationContext server = ServerApplication.start(work.resolve("data"), 0);
       server.getBean(BundleStore.class).add(BundleReader.read(bundle));
-      int port = ((WebServerApplicationContext) server).getWebServer().getPort();
+      PackageStore packages = server.getBean(PackageStore.class);
+      String at =
+          "http://127.0.0.1:" + ((WebServerApplicationContext) server).getWebServer().getPort();
       try (HttpClient client = HttpClient.newHttpClient()) {
         for (String path :
             List.of("/", "/api/packages", "/api/packages/1/overlays", "/api/overlays/1")) {
           client.send(
-              HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path)).build(),
-              BodyHandlers.discarding());
+              HttpRequest.newBuilder(URI.create(at + path)).build(), BodyHandlers.discarding());
         }
+        drawn(client, at, packages);
       }
       server.close();
+    }
+
+    /**
+     * Every overlay as the stage and a change of its house show it: where the hand waits, the
+     * machine knows from here which code is worth compiling.
+     */
+    private static void drawn(HttpClient client, String at, PackageStore packages)
+        throws IOException, InterruptedException {
+      House house = packages.ownHouse(1L);
+      String other =
+          DocumentJson.write(
+              house.withColours(
+                  house.colours().stream()
+                      .map(one -> HouseColour.of(one.name(), one.dark()))
+                      .toList()));
+      for (OverlayEntity overlay : packages.overlaysOf(1L)) {
+        post(
+            client,
+            at + "/api/packages/1/drawings",
+            "{\"overlay\":" + overlay.document() + ",\"scale\":0.5,\"editing\":\"\",\"row\":0}");
+        post(
+            client,
+            at + "/api/packages/1/house/looks",
+            "{\"house\":" + other + ",\"overlay\":" + overlay.id() + ",\"row\":0}");
+      }
+    }
+
+    private static void post(HttpClient client, String address, String body)
+        throws IOException, InterruptedException {
+      int status =
+          client
+              .send(
+                  HttpRequest.newBuilder(URI.create(address))
+                      .header("Content-Type", "application/json")
+                      .POST(BodyPublishers.ofString(body))
+                      .build(),
+                  BodyHandlers.discarding())
+              .statusCode();
+      if (status != 200) {
+        throw new IllegalStateException("Training failed at " + address + " with " + status);
+      }
     }
   }
 }
