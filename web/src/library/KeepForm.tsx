@@ -12,6 +12,9 @@ interface Props {
   onClose: () => void;
 }
 
+/** Characters. */
+const LONGEST_NAME = 60;
+
 /** Under which name what is chosen is kept in the library. */
 export function KeepForm({ packageId, onClose }: Props) {
   const queries = useQueryClient();
@@ -21,7 +24,7 @@ export function KeepForm({ packageId, onClose }: Props) {
   const [typed, setTyped] = useState<string | null>(null);
   const [problem, setProblem] = useState("");
   const [working, setWorking] = useState(false);
-  const name = typed ?? first?.name ?? "";
+  const name = typed ?? first?.name.slice(0, LONGEST_NAME) ?? "";
   const wanted = name.trim();
   const there = originals.some((one) => one.name.toLowerCase() === wanted.toLowerCase());
   const leave = () => {
@@ -69,7 +72,7 @@ export function KeepForm({ packageId, onClose }: Props) {
           autoFocus
           aria-label="Name in the library"
           className="input input-sm mt-1 w-full"
-          maxLength={60}
+          maxLength={LONGEST_NAME}
           value={name}
           list="originals"
           onFocus={(event) => event.target.select()}

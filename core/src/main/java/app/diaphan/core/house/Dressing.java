@@ -1,5 +1,6 @@
 package app.diaphan.core.house;
 
+import app.diaphan.core.InvalidInput;
 import app.diaphan.core.colour.Colour;
 import app.diaphan.core.overlay.Colours;
 import app.diaphan.core.overlay.CopyOf;
@@ -38,8 +39,17 @@ final class Dressing {
   Overlay dressed(Overlay overlay) {
     double lines = overlay.frame().shortSide();
     List<Piece> worn = overlay.stack().stream().map(piece -> dressed(piece, lines)).toList();
-    Overlay dressed = overlay.withStack(brought(worn));
+    Overlay dressed = withCopiesBrought(overlay.withStack(worn));
     return dressed.equals(overlay) ? overlay : dressed;
+  }
+
+  /** Copies stay as they are where the overlay could not hold all that their originals became. */
+  private Overlay withCopiesBrought(Overlay worn) {
+    try {
+      return worn.withStack(brought(worn.stack()));
+    } catch (InvalidInput tooMuch) {
+      return worn;
+    }
   }
 
   /** With the finishes of one set on all that follows any, or on what stands by itself. */

@@ -29,6 +29,7 @@ import app.diaphan.core.overlay.copy.OwnThing;
 import app.diaphan.core.overlay.dress.Dress;
 import app.diaphan.core.overlay.dress.Kept;
 import app.diaphan.core.overlay.finish.Outline;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -279,6 +280,63 @@ class LibraryTest {
     assertEquals(
         List.of("text-1", "text-2", "plate-1"),
         copy(like.overlay()).stack().stream().map(Piece::id).toList());
+  }
+
+  @Test
+  void aCopyThatWouldHangFromItselfStaysAsItWas() {
+    UnaryOperator<Piece> fromGroup =
+        piece -> piece.withPlace(Samples.from(new Hook.OfGroup(), PinPoint.LEFT, 0, 60));
+    House before = after(overlay -> changed(overlay, "role", fromGroup));
+    Overlay laid =
+        laidOn(new Overlay("Harbour", Samples.HD, List.of()), before.originals().getFirst());
+    Overlay own =
+        changed(
+            laid,
+            "text-1",
+            piece ->
+                piece.withPlace(Samples.from(new Hook.OfPiece("text-2"), PinPoint.LEFT, 0, 0)));
+    // The original's role hangs from the name again, which here hangs from the role.
+    House after = with(made());
+    assertEquals(own, after.dressed(own));
+    assertEquals(
+        new Hook.OfPiece("text-1"), Pieces.get(after.dressed(laid), "text-2").place().hook());
+  }
+
+  @Test
+  void whatACopyIsOfIsNoLook() {
+    Overlay laid = laid(Samples.HD, "Ruth Cole");
+    Overlay free =
+        arranger.arrange(laid, List.of(copy(laid).id()), new Arrangement.LetGo()).overlay();
+    assertEquals(Unnamed.of(free), Unnamed.of(laid));
+  }
+
+  @Test
+  void anOverlayThatIsFullKeepsItsCopiesAsTheyAre() {
+    Overlay laid = laid(Samples.HD, "Ruth Cole");
+    List<Piece> full = new ArrayList<>(laid.stack());
+    while (full.size() < 497) {
+      full.add(Samples.box("box-" + full.size(), Samples.centre(), 10, 10));
+    }
+    Overlay crowded = laid.withStack(full);
+    House after =
+        after(
+            overlay ->
+                changed(
+                    overlay,
+                    "third",
+                    piece -> {
+                      GroupPiece group = (GroupPiece) piece;
+                      List<Piece> more = new ArrayList<>(group.stack());
+                      more.add(
+                          Samples.box(
+                              "rule",
+                              Samples.from(new Hook.OfGroup(), PinPoint.CENTRE, 0, 40),
+                              80,
+                              4));
+                      return group.withStack(more);
+                    }));
+    assertEquals(crowded, after.dressed(crowded));
+    assertEquals(5, Pieces.all(after.dressed(laid).stack()).count());
   }
 
   @Test

@@ -1,11 +1,16 @@
 package app.diaphan.core.overlay.copy;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.core.frame.Area;
+import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.CopyOf;
 import app.diaphan.core.overlay.GroupPiece;
+import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.PieceIds;
 import app.diaphan.core.overlay.Pieces;
+import app.diaphan.core.overlay.PinPoint;
+import app.diaphan.core.overlay.Place;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -79,13 +84,24 @@ public final class Copies {
     if (following.equals(of)) {
       return copy;
     }
+    // Lengths of another original are in other units.
+    double by = lines / of.lines();
+    GroupPiece merged = new CopyMerge(of.taken(), copy, is).merged();
+    return isSound(merged)
+        ? merged.withCopyOf(following).withScale(Math.clamp(merged.scale() / by, 0.001, 1000))
+        : copy;
+  }
+
+  /** What the copy has of its own and what is new can hang from each other in a circle. */
+  private static boolean isSound(GroupPiece merged) {
     try {
-      // Lengths of another original are in other units.
-      double by = lines / of.lines();
-      GroupPiece merged = new CopyMerge(of.taken(), copy, is).merged();
-      return merged.withCopyOf(following).withScale(merged.scale() / by);
-    } catch (InvalidInput tooMuch) {
-      return copy;
+      new Overlay(
+          "A copy",
+          Frame.of(1920, 1080),
+          List.of(merged.withPlace(Place.at(PinPoint.CENTRE, Area.FRAME, 0, 0))));
+      return true;
+    } catch (InvalidInput circle) {
+      return false;
     }
   }
 
