@@ -23,6 +23,7 @@ import app.diaphan.core.overlay.PinPoint;
 import app.diaphan.core.overlay.Place;
 import app.diaphan.core.overlay.PlatePiece;
 import app.diaphan.core.overlay.PlateShape;
+import app.diaphan.core.overlay.Run;
 import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.core.overlay.copy.Copies;
 import app.diaphan.core.overlay.copy.OwnThing;
@@ -491,6 +492,203 @@ class LibraryTest {
                 both, both.stack().stream().map(Piece::id).toList(), new Arrangement.Grouped(name))
             .overlay();
     return OriginalMade.of(grouped, copy(grouped).id(), name, Optional.empty(), List.of());
+  }
+
+  /** An original with a group in it, of a bar and a dot beside a tail. */
+  private static Overlay nested(List<Piece> inGroup, List<Piece> beside) {
+    GroupPiece inner =
+        Samples.group(
+            "inner",
+            Samples.from(new Hook.OfGroup(), PinPoint.CENTRE, 0, 0),
+            1,
+            inGroup.toArray(Piece[]::new));
+    List<Piece> all = new ArrayList<>(List.of(inner));
+    all.addAll(beside);
+    return Samples.overlay(
+        Samples.HD, Samples.group("whole", Samples.centre(), 1, all.toArray(Piece[]::new)));
+  }
+
+  private static Piece part(String id) {
+    return Samples.box(id, Samples.from(new Hook.OfGroup(), PinPoint.CENTRE, 0, 0), 20, 20)
+        .withName(id);
+  }
+
+  private static OriginalMade original(Overlay overlay, Optional<HouseOriginal> was) {
+    return OriginalMade.of(overlay, overlay.stack().getFirst().id(), "Whole", was, List.of());
+  }
+
+  /** The pieces of a group by their names, groups with theirs in brackets. */
+  private static String tree(List<Piece> stack) {
+    return stack.stream()
+        .map(
+            piece ->
+                piece instanceof GroupPiece group
+                    ? piece.name() + "(" + tree(group.stack()) + ")"
+                    : piece.name())
+        .collect(Collectors.joining(" "));
+  }
+
+  private static GroupPiece in(Overlay overlay, String name) {
+    return Pieces.all(overlay.stack())
+        .filter(piece -> piece.name().equals(name))
+        .map(GroupPiece.class::cast)
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private static Piece named(Overlay overlay, String name) {
+    return Pieces.all(overlay.stack())
+        .filter(piece -> piece.name().equals(name))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private static Overlay with(Overlay overlay, GroupPiece group, Piece... stack) {
+    return changed(overlay, group.id(), same -> ((GroupPiece) same).withStack(List.of(stack)));
+  }
+
+  @Test
+  void whatWasMovedOrTakenOutInTheCopyIsWhereTheCopyHasIt() {
+    OriginalMade made =
+        original(
+            nested(List.of(part("bar"), part("dot")), List.of(part("tail"))), Optional.empty());
+    Overlay laid = laidOn(new Overlay("Harbour", Samples.HD, List.of()), made.original());
+    OriginalMade fuller =
+        original(
+            nested(
+                List.of(part("bar"), part("new"), part("dot")), List.of(part("tail"), part("end"))),
+            Optional.of(made.original()));
+    House after = with(fuller);
+    assertEquals("inner(bar new dot) tail end", tree(copy(after.dressed(laid)).stack()));
+    Piece tail = named(laid, "tail");
+    GroupPiece inner = in(laid, "inner");
+    Overlay moved =
+        with(
+            with(laid, copy(laid), inner), inner, inner.stack().get(0), inner.stack().get(1), tail);
+    assertEquals("inner(bar new dot tail) end", tree(copy(after.dressed(moved)).stack()));
+    Overlay out = with(laid, copy(laid), tail);
+    assertEquals(
+        "tail end",
+        tree(copy(after.dressed(out)).stack()),
+        "what is new in a group that was taken out is not there");
+    Overlay turned = with(laid, copy(laid), tail, inner);
+    assertEquals("tail end inner(bar new dot)", tree(copy(after.dressed(turned)).stack()));
+  }
+
+  @Test
+  void groupsThatWerePutIntoEachOtherOnBothSidesComeApart() {
+    GroupPiece other =
+        Samples.group(
+            "other", Samples.from(new Hook.OfGroup(), PinPoint.CENTRE, 0, 0), 1, part("tail"));
+    OriginalMade made = original(nested(List.of(part("bar")), List.of(other)), Optional.empty());
+    Overlay laid = laidOn(new Overlay("Harbour", Samples.HD, List.of()), made.original());
+    Overlay here =
+        with(
+            with(laid, copy(laid), in(laid, "inner")),
+            in(laid, "inner"),
+            in(laid, "inner").stack().getFirst(),
+            in(laid, "other"));
+    GroupPiece first = (GroupPiece) ((GroupPiece) made.original().group()).stack().getFirst();
+    Overlay there =
+        Samples.overlay(
+            Samples.HD,
+            Samples.group(
+                "whole", Samples.centre(), 1, other.withStack(List.of(part("tail"), first))));
+    OriginalMade after = original(there, Optional.of(made.original()));
+    Overlay followed = with(after).dressed(here);
+    assertEquals(4, Pieces.all(copy(followed).stack()).count(), tree(followed.stack()));
+  }
+
+  @Test
+  void ownWordsAreSetAsTheOriginalsFirstWhereThatHasMoreStretches() {
+    Overlay laid = laid(Samples.HD, "Ruth Cole");
+    House after =
+        after(
+            overlay ->
+                changed(
+                    overlay,
+                    "name",
+                    piece -> {
+                      Run run = ((TextPiece) piece).runs().getFirst();
+                      return ((TextPiece) piece)
+                          .withRuns(
+                              List.of(
+                                  run.withWords("First ").withSize(44),
+                                  run.withWords("Last").withSize(80)));
+                    }));
+    TextPiece name = text(after.dressed(laid), "text-1");
+    assertEquals("Ruth Cole", name.words());
+    assertEquals(44, name.runs().getFirst().size());
+  }
+
+  @Test
+  void anOriginalMadeOnALargerFrameMakesItsCopiesNoLarger() {
+    Overlay laid = laid(Samples.HD, "Ruth Cole");
+    OriginalMade large =
+        OriginalMade.of(
+            lowerThird().withFrame(Frame.of(3840, 2160)),
+            "third",
+            "Speaker",
+            Optional.of(made().original()),
+            List.of());
+    assertEquals(2160, large.original().lines());
+    assertEquals(0.5, copy(with(large).dressed(laid)).scale());
+  }
+
+  @Test
+  void aCopyInAnotherDressFollowsToo() {
+    Overlay dark = laid(Samples.HD, "Ruth Cole").withDress(Dress.DARK);
+    House after =
+        after(
+            overlay ->
+                changed(
+                    overlay,
+                    "role",
+                    piece -> ((TextPiece) piece).withPaint(Samples.flat("#ff0000"))));
+    assertEquals(Samples.flat("#ff0000"), text(after.dressed(dark), "text-2").paint());
+  }
+
+  @Test
+  void aPieceThatIsNewInAnInnerOriginalComesOnce() {
+    OriginalMade speaker = made();
+    OriginalMade strap =
+        holding(
+            Samples.overlay(
+                Samples.HD, Samples.box("strap", Samples.centre().withOffset(0, 200), 400, 20)),
+            speaker.original(),
+            "Strap");
+    Overlay laid = laidOn(new Overlay("Harbour", Samples.HD, List.of()), strap.original());
+    House after =
+        with(speaker, strap)
+            .withOriginals(
+                List.of(
+                    after(
+                            overlay ->
+                                changed(
+                                    overlay,
+                                    "third",
+                                    piece -> {
+                                      List<Piece> more =
+                                          new ArrayList<>(((GroupPiece) piece).stack());
+                                      more.add(part("rule"));
+                                      return ((GroupPiece) piece).withStack(more);
+                                    }))
+                        .originals()
+                        .getFirst(),
+                    strap.original()))
+            .upToDate();
+    Overlay followed = after.dressed(laid);
+    assertEquals(
+        1,
+        Pieces.all(followed.stack()).filter(piece -> piece.name().equals("rule")).count(),
+        tree(followed.stack()));
+    // Made like its original again, what is in it is still a copy.
+    Overlay like =
+        arranger
+            .arrange(followed, List.of(copy(followed).id()), new Arrangement.LikeOriginal())
+            .overlay();
+    assertEquals(2, Copies.in(like.stack()).count());
+    assertEquals(followed, like);
   }
 
   @Test

@@ -110,6 +110,8 @@ public final class Copies {
       GroupPiece copy, CopyOf.OfOriginal of, GroupPiece now, Set<String> taken) {
     Map<String, String> known = new HashMap<>();
     of.parts().forEach(part -> known.put(part.original(), part.id()));
+    // Those of what was taken out of the copy are had as well.
+    taken.addAll(known.values());
     Map<String, String> ids = new HashMap<>();
     ids.put(now.id(), copy.id());
     Pieces.all(now.stack())
