@@ -47,6 +47,7 @@ export type HouseFont = Schemas["HouseFont"];
 export type HouseMark = Schemas["HouseMark"];
 export type HousePicture = Schemas["HousePicture"];
 export type HouseOriginal = Schemas["HouseOriginal"];
+export type HouseTexture = Schemas["HouseTexture"];
 export type OriginalLine = Schemas["OriginalLine"];
 export type CopyStanding = Schemas["CopyStanding"];
 export type OwnThing = Schemas["OwnThing"];

@@ -1,8 +1,9 @@
 import type { Paint, PictureSummary } from "../api/client";
 import { Choice } from "../ui/Choice";
-import { kindsFor, otherKind, turnedRound } from "./kinds";
+import { kindsFor, otherKind, showsPicture, turnedRound } from "./kinds";
 import { PaintValues } from "./PaintValues";
 import { Stops } from "./Stops";
+import { useHouseTextures } from "./useHouseTextures";
 
 interface Props {
   paint: Paint;
@@ -18,9 +19,13 @@ interface Props {
 export function PaintChoice({ paint, pictures, of = "", face, onChange }: Props) {
   const named = (label: string) =>
     of ? `${of} ${label.charAt(0).toLowerCase()}${label.slice(1)}` : label;
+  const { textures, take: takeOfHouse } = useHouseTextures(pictures);
   const take = (kind: Paint["kind"] | "face" | "face-turned") => {
-    if (kind !== "face" && kind !== "face-turned") onChange(otherKind(paint, kind, pictures), "");
-    else if (face) onChange(kind === "face" ? face : turnedRound(face), "");
+    if (kind === "face" || kind === "face-turned") {
+      if (face) onChange(kind === "face" ? face : turnedRound(face), "");
+    } else if (showsPicture(kind) && pictures.length === 0 && textures[0]) {
+      takeOfHouse(textures[0].name, (taken) => onChange(otherKind(paint, kind, [taken]), ""));
+    } else onChange(otherKind(paint, kind, pictures), "");
   };
   return (
     <>
@@ -28,7 +33,7 @@ export function PaintChoice({ paint, pictures, of = "", face, onChange }: Props)
         label={named("Kind of paint")}
         value={paint.kind}
         options={[
-          ...kindsFor(paint, pictures),
+          ...kindsFor(paint, pictures.length + textures.length),
           ...(face
             ? ([
                 ["face", "what its face has"],

@@ -3,6 +3,7 @@ import { Choice } from "../ui/Choice";
 import { ColourField } from "../ui/ColourField";
 import { NumberField } from "../ui/NumberField";
 import { PatternValues } from "./PatternValues";
+import { PictureOfPaint } from "./PictureOfPaint";
 import { RepetitionValues } from "./RepetitionValues";
 
 const FITS = [
@@ -31,11 +32,6 @@ export function PaintValues({ paint, pictures, named, onChange }: Props) {
       onChange={(value) => give(value / 100)}
     />
   );
-  const names = pictures.map((picture) => [picture.name, picture.name] as const);
-  const choices = (picture: string) =>
-    names.some(([name]) => name === picture)
-      ? names
-      : [[picture, `${picture} (missing)`] as const, ...names];
   switch (paint.kind) {
     case "flat":
       return (
@@ -121,10 +117,10 @@ export function PaintValues({ paint, pictures, named, onChange }: Props) {
       return (
         <>
           {": "}
-          <Choice
+          <PictureOfPaint
             label={named("Picture of the paint")}
-            value={paint.picture}
-            options={choices(paint.picture)}
+            picture={paint.picture}
+            pictures={pictures}
             onChange={(picture) => onChange({ ...paint, picture }, "")}
           />
           <RepetitionValues
@@ -139,10 +135,10 @@ export function PaintValues({ paint, pictures, named, onChange }: Props) {
       return (
         <>
           {": "}
-          <Choice
+          <PictureOfPaint
             label={named("Picture of the paint")}
-            value={paint.picture}
-            options={choices(paint.picture)}
+            picture={paint.picture}
+            pictures={pictures}
             onChange={(picture) => onChange({ ...paint, picture }, "")}
           />
           ,{" "}

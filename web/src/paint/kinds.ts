@@ -11,12 +11,19 @@ export const PAINTS: readonly (readonly [Paint["kind"], string])[] = [
   ["picture", "a picture"],
 ];
 
-/** The kinds that there is something to fill with for; those with pictures need one. */
-export function kindsFor(paint: Paint, pictures: readonly PictureSummary[]): typeof PAINTS {
-  const shows = (kind: Paint["kind"]) => kind === "texture" || kind === "picture";
-  return pictures.length > 0 || shows(paint.kind)
+export function showsPicture(kind: Paint["kind"]): boolean {
+  return kind === "texture" || kind === "picture";
+}
+
+/**
+ * The kinds that there is something to fill with for; those with pictures need one.
+ *
+ * @param pictures how many there are, of the package and of its house
+ */
+export function kindsFor(paint: Paint, pictures: number): typeof PAINTS {
+  return pictures > 0 || showsPicture(paint.kind)
     ? PAINTS
-    : PAINTS.filter(([kind]) => !shows(kind));
+    : PAINTS.filter(([kind]) => !showsPicture(kind));
 }
 
 /** The colour by which a paint is known best. */

@@ -1,8 +1,8 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { answer, api } from "../api/client";
 import { add } from "../document/add";
 import { newPicture } from "../document/newPieces";
 import { useHouse } from "../house/useHouse";
+import { takeOfHouse } from "./takeOfHouse";
 
 interface Props {
   packageId: number;
@@ -23,13 +23,7 @@ export function HouseShelf({ packageId, sought, onProblem, onClose }: Props) {
   const take = async (name: string) => {
     onProblem("");
     try {
-      const params = { path: { id: packageId } };
-      const taken = await answer(
-        api.POST("/api/packages/{id}/house/taken", { params, body: { name } }),
-      );
-      const pictures = await answer(api.GET("/api/packages/{id}/pictures", { params }));
-      queries.setQueryData(["pictures", packageId], pictures);
-      const picture = pictures.find((one) => one.id === taken.id);
+      const picture = await takeOfHouse(packageId, name, queries);
       if (picture) add((overlay) => newPicture(overlay, picture), `Add ${name}`);
       onClose();
     } catch (e) {

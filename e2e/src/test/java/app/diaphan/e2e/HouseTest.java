@@ -6,7 +6,9 @@ import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.overlay.Paint;
+import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.Pieces;
+import app.diaphan.core.overlay.PlatePiece;
 import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.server.bundle.HouseFiles;
 import com.microsoft.playwright.Locator;
@@ -290,5 +292,41 @@ class HouseTest {
     page.getByText("The overlay", new Page.GetByTextOptions().setExact(true)).click();
     assertThat(compose.button("Add a finish").or(page.getByLabel("Stage")).first()).isVisible();
     assertTrue(get("/api/overlays/2").toString().contains("#f0a93f Lamp"));
+  }
+
+  @Test
+  void aFaceIsFilledWithATextureOfTheHouseAndFollowsIt() throws IOException {
+    openHouse();
+    labelled("Files of textures")
+        .setInputFiles(
+            new FilePayload(
+                "weave.svg", "image/svg+xml", GREEN_SQUARE.getBytes(StandardCharsets.UTF_8)));
+    assertThat(labelled("Name of the texture Weave")).isVisible();
+    page.waitForCondition(() -> get("/api/packages/1/house").toString().contains("weave.svg"));
+    Compose compose = Compose.again(browser, 3);
+    compose.choose("Veil: Plate");
+    compose.labelled("Kind of paint").selectOption("a repeating picture");
+    compose.labelled("Picture of the paint").selectOption("Weave of the house");
+    Piece veil =
+        compose.saved().stack().stream()
+            .filter(piece -> piece.name().equals("Veil"))
+            .findFirst()
+            .orElseThrow();
+    page.waitForCondition(
+        () ->
+            compose.piece(veil.id()) instanceof PlatePiece plate
+                && plate.paint() instanceof Paint.Texture texture
+                && texture.picture().equals("weave.svg"));
+    assertEquals(
+        "Weave",
+        get("/api/packages/1/pictures")
+            .valueStream()
+            .filter(picture -> picture.path("name").asString().equals("weave.svg"))
+            .findFirst()
+            .orElseThrow()
+            .path("follows")
+            .asString());
+    assertThat(compose.labelled("Picture of the paint"))
+        .containsText("weave.svg, Weave of the house");
   }
 }
