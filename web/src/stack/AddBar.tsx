@@ -27,7 +27,7 @@ export function AddBar({ packageId, pictures, onFind }: Props) {
   return (
     <div className="border-b border-base-300 px-3 py-2">
       <div role="group" aria-label="Add" className="flex items-center gap-0.5">
-        <Plus size={14} aria-hidden className="-ml-1 mr-0.5 opacity-75" />
+        <Plus size={14} aria-hidden className="-ml-1 mr-0.5 shrink-0 opacity-75" />
         <button type="button" className="btn btn-sm px-1.5" onClick={() => addText()} title="T">
           Text
         </button>
@@ -61,7 +61,7 @@ export function AddBar({ packageId, pictures, onFind }: Props) {
         </button>
         <button
           type="button"
-          className="btn btn-ghost btn-sm btn-square ml-auto"
+          className="btn btn-ghost btn-xs btn-square ml-auto"
           aria-label="Find"
           title="Find a value or an action by its name (/)"
           onClick={onFind}
