@@ -576,6 +576,23 @@ class LibraryTest {
   }
 
   @Test
+  void aGroupWithSomethingOfTheCopysOwnStaysThoughTheOriginalsIsGone() {
+    OriginalMade made =
+        original(nested(List.of(part("bar")), List.of(part("tail"))), Optional.empty());
+    Overlay laid = laidOn(new Overlay("Harbour", Samples.HD, List.of()), made.original());
+    Overlay own =
+        changed(
+            laid,
+            named(laid, "bar").id(),
+            piece -> ((PlatePiece) piece).withPaint(Samples.flat("#ff0000")));
+    Overlay without =
+        Samples.overlay(Samples.HD, Samples.group("whole", Samples.centre(), 1, part("tail")));
+    House after = with(original(without, Optional.of(made.original())));
+    assertEquals("inner(bar) tail", tree(copy(after.dressed(own)).stack()));
+    assertEquals("tail", tree(copy(after.dressed(laid)).stack()));
+  }
+
+  @Test
   void groupsThatWerePutIntoEachOtherOnBothSidesComeApart() {
     GroupPiece other =
         Samples.group(
