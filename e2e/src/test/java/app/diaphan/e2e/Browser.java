@@ -8,6 +8,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.RequestOptions;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -32,6 +33,7 @@ import org.junit.jupiter.api.extension.ExtensionContext;
 import org.springframework.boot.tomcat.TomcatWebServer;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
+import tools.jackson.databind.json.JsonMapper;
 
 /**
  * For each test an empty server and a page of its own in headless Chromium. The server runs through
@@ -246,6 +248,23 @@ final class Browser implements BeforeEachCallback, AfterEachCallback {
 
   <T> T bean(Class<T> type) {
     return server.getBean(type);
+  }
+
+  /** Delivers overlays of the demo for some of its targets, and waits until they are there. */
+  void deliver(List<Long> overlays, List<String> targets) {
+    String run =
+        page()
+            .request()
+            .post(
+                address() + "/api/packages/1/delivery-runs",
+                RequestOptions.create()
+                    .setData(
+                        Map.of("overlays", overlays, "targets", targets, "changedOnly", false)))
+            .text();
+    String status =
+        address() + "/api/delivery-runs/" + new JsonMapper().readTree(run).path("id").asLong();
+    page()
+        .waitForCondition(() -> page().request().get(status).text().contains("\"state\":\"DONE\""));
   }
 
   Path data() {

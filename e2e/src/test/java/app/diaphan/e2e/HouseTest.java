@@ -100,27 +100,7 @@ class HouseTest {
     get("/api/packages/1/targets")
         .path("targets")
         .forEach(target -> targets.add(target.path("name").asString()));
-    JsonNode run =
-        JSON.readTree(
-            page.request()
-                .post(
-                    browser.address() + "/api/packages/1/delivery-runs",
-                    RequestOptions.create()
-                        .setData(
-                            Map.of(
-                                "overlays",
-                                ids,
-                                "targets",
-                                targets.subList(0, 1),
-                                "changedOnly",
-                                false)))
-                .text());
-    page.waitForCondition(
-        () ->
-            get("/api/delivery-runs/" + run.path("id").asLong())
-                .path("state")
-                .asString()
-                .equals("DONE"));
+    browser.deliver(ids, targets.subList(0, 1));
   }
 
   private Map<String, BufferedImage> delivered() throws IOException {

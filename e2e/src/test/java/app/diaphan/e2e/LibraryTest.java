@@ -16,25 +16,20 @@ import app.diaphan.server.store.PackageStore;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.RequestOptions;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.stream.IntStream;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Pieces kept in the library by hand, laid elsewhere, changed once and followed. */
 class LibraryTest {
-  private static final JsonMapper JSON = new JsonMapper();
   private static final long RACE_DAY = 3;
   private static final long WATERMARK = 4;
   private static final long SLACK_WATER = 8;
@@ -155,9 +150,9 @@ class LibraryTest {
     assertEquals("FOG", ((TextPiece) Pieces.get(saved(WATERMARK), said.id())).words());
     assertEquals(band.paint(), paint(copiesOf(saved(RACE_DAY), "Notice").getFirst(), band.name()));
 
-    deliver(WATERMARK);
+    browser.deliver(List.of(WATERMARK), List.of("As designed"));
     assertTrue(purple("photographers-watermark.png") > 20_000);
-    deliver(RACE_DAY);
+    browser.deliver(List.of(RACE_DAY), List.of("As designed"));
     assertEquals(0, purple("race-day-two.png"));
 
     // Taken back from the page of the house.
@@ -170,32 +165,6 @@ class LibraryTest {
             paint(copiesOf(saved(WATERMARK), "Notice").getFirst(), band.name())
                 .equals(band.paint()));
     assertEquals(purple, paint(copiesOf(saved(SLACK_WATER), "Notice").getFirst(), band.name()));
-  }
-
-  /** Writes one overlay's file for the first target. */
-  private void deliver(long overlay) {
-    Page page = browser.page();
-    JsonNode run =
-        JSON.readTree(
-            page.request()
-                .post(
-                    browser.address() + "/api/packages/1/delivery-runs",
-                    RequestOptions.create()
-                        .setData(
-                            Map.of(
-                                "overlays",
-                                List.of(overlay),
-                                "targets",
-                                List.of("As designed"),
-                                "changedOnly",
-                                false)))
-                .text());
-    page.waitForCondition(
-        () ->
-            page.request()
-                .get(browser.address() + "/api/delivery-runs/" + run.path("id").asLong())
-                .text()
-                .contains("\"state\":\"DONE\""));
   }
 
   private long purple(String file) throws IOException {

@@ -6,6 +6,7 @@ import app.diaphan.core.Sentence;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import java.util.Set;
+import java.util.function.Predicate;
 
 /** Names that a file can have on every computer it may be handed to. */
 public final class FileName {
@@ -80,5 +81,21 @@ public final class FileName {
 
   private static String shortened(String name) {
     return name.length() <= 60 ? name : Names.shortened(name, 60) + "…";
+  }
+
+  /**
+   * A name that is not taken: this one, or with the first free number before its ending.
+   *
+   * @param taken whether a name is
+   */
+  public static String free(String name, Predicate<String> taken) {
+    int dot = name.lastIndexOf('.');
+    String end = dot < 0 ? "" : name.substring(dot);
+    String stem = name.substring(0, name.length() - end.length());
+    String free = name;
+    for (int i = 2; taken.test(free); i++) {
+      free = stem + " (" + i + ")" + end;
+    }
+    return free;
   }
 }

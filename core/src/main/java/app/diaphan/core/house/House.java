@@ -195,6 +195,11 @@ public record House(
     return Known.find(originals, called);
   }
 
+  /** The one that has just this name now, whichever letters are large. */
+  public Optional<HouseOriginal> originalNamed(String called) {
+    return originals.stream().filter(one -> one.name().equalsIgnoreCase(called)).findFirst();
+  }
+
   /** The mark or texture of this name. */
   public Optional<Pictured> pictured(String called) {
     return Known.find(pictured(), called);
@@ -265,6 +270,18 @@ public record House(
   public House withOriginals(List<HouseOriginal> other) {
     return new House(
         name, colours, fonts, fontFiles, marks, textures, ownMargin, finishSets, targets, other);
+  }
+
+  /** With an original in the place of the one of its name, or behind all others. */
+  public House withOriginal(HouseOriginal original) {
+    List<HouseOriginal> all = new ArrayList<>(originals);
+    int at = originalNamed(original.name()).map(all::indexOf).orElse(all.size());
+    if (at < all.size()) {
+      all.set(at, original);
+    } else {
+      all.add(original);
+    }
+    return withOriginals(all);
   }
 
   /** The house as a package knows it that has the pictures of its originals by other names. */

@@ -119,6 +119,11 @@ public final class Pieces {
   public static String freeId(Overlay overlay, String stem, Collection<String> taken) {
     Set<String> ids = new HashSet<>(taken);
     all(overlay.stack()).forEach(piece -> ids.add(piece.id()));
+    return freeId(stem, ids);
+  }
+
+  /** The same where all that are taken are known. */
+  public static String freeId(String stem, Set<String> ids) {
     for (int i = 1; ; i++) {
       String id = stem + "-" + i;
       if (!ids.contains(id)) {

@@ -5,6 +5,7 @@ import app.diaphan.core.Sentence;
 import app.diaphan.core.arrange.Arranged;
 import app.diaphan.core.arrange.Arrangement;
 import app.diaphan.core.arrange.Arranger;
+import app.diaphan.core.deliver.FileName;
 import app.diaphan.core.house.House;
 import app.diaphan.core.house.HouseOriginal;
 import app.diaphan.core.house.HousePicture;
@@ -139,8 +140,7 @@ public class HouseLibrary {
             .orElseThrow(
                 () -> new InvalidInput("The package follows no house that could keep originals."));
     House house = followed.house();
-    Optional<HouseOriginal> was =
-        house.originals().stream().filter(one -> one.name().equalsIgnoreCase(name)).findFirst();
+    Optional<HouseOriginal> was = house.originalNamed(name);
     String called = was.map(HouseOriginal::name).orElse(name);
     Arranged grouped = grouped(packageId, overlay, chosen, called);
     String id = grouped.chosen().getFirst();
@@ -148,15 +148,8 @@ public class HouseLibrary {
     OriginalMade made =
         OriginalMade.of(
             grouped.overlay(), id, called, was, picturesOf(packageId, followed.id(), house, shown));
-    List<HouseOriginal> all = new ArrayList<>();
-    house
-        .originals()
-        .forEach(one -> all.add(was.filter(one::equals).isPresent() ? made.original() : one));
-    if (was.isEmpty()) {
-      all.add(made.original());
-    }
     return new OriginalToKeep(
-        house.withOriginals(all).upToDate(), new Arranged(made.overlay(), List.of(id)));
+        house.withOriginal(made.original()).upToDate(), new Arranged(made.overlay(), List.of(id)));
   }
 
   /** One group that is chosen is the original itself; all else is grouped to be one. */
@@ -180,7 +173,13 @@ public class HouseLibrary {
     for (PictureEntity picture : pictures.of(packageId)) {
       if (names.contains(picture.name())) {
         store.keepFor(houseId, picture.sha256());
-        String file = freeFile(picture, files);
+        String file =
+            FileName.free(
+                picture.name(),
+                name ->
+                    !files
+                        .getOrDefault(name.toLowerCase(Locale.ROOT), picture.sha256())
+                        .equals(picture.sha256()));
         files.put(file.toLowerCase(Locale.ROOT), picture.sha256());
         all.add(
             new OriginalPicture(
@@ -190,23 +189,6 @@ public class HouseLibrary {
       }
     }
     return all;
-  }
-
-  /** A file name that no other picture of the house has. */
-  private static String freeFile(PictureEntity picture, Map<String, String> files) {
-    String name = picture.name();
-    int dot = name.lastIndexOf('.');
-    String end = dot < 0 ? "" : name.substring(dot);
-    String stem = name.substring(0, name.length() - end.length());
-    String free = name;
-    for (int i = 2;
-        !files
-            .getOrDefault(free.toLowerCase(Locale.ROOT), picture.sha256())
-            .equals(picture.sha256());
-        i++) {
-      free = stem + " (" + i + ")" + end;
-    }
-    return free;
   }
 
   /**

@@ -171,13 +171,8 @@ public class PictureStore {
   }
 
   private String free(Long packageId, String name) {
-    String free = name;
-    for (int i = 2; pictures.findByPackageIdAndName(packageId, free).isPresent(); i++) {
-      int dot = name.lastIndexOf('.');
-      String end = dot < 0 ? "" : name.substring(dot);
-      free = name.substring(0, name.length() - end.length()) + " (" + i + ")" + end;
-    }
-    return free;
+    return FileName.free(
+        name, other -> pictures.findByPackageIdAndName(packageId, other).isPresent());
   }
 
   /**

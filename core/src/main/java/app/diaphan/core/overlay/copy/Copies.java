@@ -52,12 +52,9 @@ public final class Copies {
   }
 
   private static String free(Piece piece, Set<String> taken) {
-    for (int i = 1; ; i++) {
-      String id = Pieces.kind(piece) + "-" + i;
-      if (taken.add(id)) {
-        return id;
-      }
-    }
+    String id = Pieces.freeId(Pieces.kind(piece), taken);
+    taken.add(id);
+    return id;
   }
 
   /**
