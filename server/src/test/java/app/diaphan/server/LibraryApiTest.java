@@ -432,6 +432,36 @@ class LibraryApiTest {
   }
 
   @Test
+  void aPictureThatWasReplacedByHandStaysInTheCopiesThatShowIt() throws IOException {
+    addPicture(first, "square.svg", "#d02020");
+    addPicture(second, "square.svg", "#20a040");
+    keepHouse(first, made(first, showing("square.svg", "Source"), "Square", "p").path("house"));
+    JsonNode laid =
+        post(
+                library(second) + "/laid",
+                "{\"overlay\":%s,\"original\":\"Square\",\"followed\":true,\"right\":0,\"down\":0}"
+                    .formatted(read(TestOverlays.empty(320, 180), "Copy")),
+                200)
+            .path("overlay");
+    long copy = saved(second, laid);
+    long taken =
+        SERVER
+            .get("/api/packages/" + second + "/pictures")
+            .body()
+            .valueStream()
+            .filter(picture -> picture.path("name").asString().equals("square (2).svg"))
+            .findFirst()
+            .orElseThrow()
+            .path("id")
+            .asLong();
+    byte[] blue = SQUARE.formatted("#2030d0").getBytes(StandardCharsets.UTF_8);
+    assertEquals(
+        200, SERVER.upload("PUT", "/api/pictures/" + taken, "square (2).svg", blue).status());
+    assertEquals("square (2).svg", part(overlay(copy), "picture").path("picture").asString());
+    assertEquals(0x2030d0, drawn(copy));
+  }
+
+  @Test
   void anOriginalIsRenamedAndTakenOutAndCopiesStay() {
     long source = kept("Speaker");
     ObjectNode renamed = (ObjectNode) house(first).path("house").deepCopy();
