@@ -252,6 +252,7 @@ final class Browser implements BeforeEachCallback, AfterEachCallback {
 
   /** Delivers overlays of the demo for some of its targets, and waits until they are there. */
   void deliver(List<Long> overlays, List<String> targets) {
+    JsonMapper json = new JsonMapper();
     String run =
         page()
             .request()
@@ -261,10 +262,15 @@ final class Browser implements BeforeEachCallback, AfterEachCallback {
                     .setData(
                         Map.of("overlays", overlays, "targets", targets, "changedOnly", false)))
             .text();
-    String status =
-        address() + "/api/delivery-runs/" + new JsonMapper().readTree(run).path("id").asLong();
+    String status = address() + "/api/delivery-runs/" + json.readTree(run).path("id").asLong();
+    // Files of the run have states of their own.
     page()
-        .waitForCondition(() -> page().request().get(status).text().contains("\"state\":\"DONE\""));
+        .waitForCondition(
+            () ->
+                json.readTree(page().request().get(status).text())
+                    .path("state")
+                    .asString()
+                    .equals("DONE"));
   }
 
   Path data() {
