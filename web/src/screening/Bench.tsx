@@ -128,6 +128,8 @@ function OpenBench(props: OpenProps) {
   const video = useRef<HTMLVideoElement>(null);
   const begun = useRef(false);
   const [loaded, setLoaded] = useState(0);
+  /** Whether a still of the moment that is painted is not there yet. */
+  const [lacking, setLacking] = useState(true);
   const shelf = useMemo(
     () => new StillShelf(() => setLoaded((count) => count + 1), setProblem),
     [],
@@ -143,6 +145,8 @@ function OpenBench(props: OpenProps) {
       const background: Background = film ? video.current : image.current;
       paint(canvas.current, background, all, shelf, picture);
       shelf.want(wantedFrom(all, picture, ahead));
+      setLacking(wantedFrom(all, picture, 1).some((one) => !shelf.has(one)));
+      if (video.current?.seeking) setSeeking(true); // Its event comes later than a look at it may.
     },
   );
   useEffect(repaint, [repaint, all, loaded]);
@@ -161,14 +165,7 @@ function OpenBench(props: OpenProps) {
       repaint();
     };
   }, [film, first, repaint]);
-  const busy = useMemo(
-    () => {
-      if (all.cues.length > 0 && all.stills.size === 0) return true;
-      const { picture } = clock.getState();
-      return wantedFrom(all, picture, 1).some((one) => !shelf.has(one));
-    },
-    [all, loaded], // eslint-disable-line react-hooks/exhaustive-deps -- the shelf fills behind its back
-  );
+  const unknown = all.cues.length > 0 && all.stills.size === 0;
 
   const attempt = async (work: () => Promise<void>) => {
     setProblem("");
@@ -319,7 +316,7 @@ function OpenBench(props: OpenProps) {
             ref={canvas}
             role="img"
             aria-label="The delivered files over the clip"
-            aria-busy={busy || (film !== undefined && seeking)}
+            aria-busy={unknown || lacking || (film !== undefined && seeking)}
             width={Math.round(clip.width * shrunk)}
             height={Math.round(clip.height * shrunk)}
             style={{ width: clip.width * Math.max(0.02, fit), height: clip.height * fit }}

@@ -5,10 +5,12 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
 import java.nio.file.Files;
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -104,6 +106,28 @@ class ScreeningTest {
     labelled("Moment").fill("57");
     waitForBrightness(360, false);
     waitForBrightness(648, true);
+  }
+
+  @Test
+  void aPictureIsNotReadyBeforeItsStillIs() throws IOException {
+    browser.loadDemo();
+    browser.open("/overlays/5/deliver");
+    Page page = browser.page();
+    button("Deliver").click();
+    assertThat(page.getByRole(AriaRole.ARTICLE)).hasCount(1);
+    List<Route> held = new ArrayList<>();
+    page.route("**/screened**", held::add);
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Proof")).click();
+    tab("Screening");
+    Locator picture = page.getByLabel("The delivered files over the clip");
+    labelled("Moment").fill("3");
+    assertThat(picture).hasAttribute("aria-busy", "false");
+    labelled("Moment").fill("50");
+    assertThat(picture).hasAttribute("aria-busy", "true");
+    page.waitForCondition(() -> !held.isEmpty());
+    page.unroute("**/screened**");
+    held.forEach(Route::resume);
+    assertThat(picture).hasAttribute("aria-busy", "false");
   }
 
   /** Of the canvas, 1280 × 720, left of all words. */
