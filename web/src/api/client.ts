@@ -87,6 +87,7 @@ export type PhotographList = Schemas["PhotographList"];
 export type PhotographLine = Schemas["PhotographLine"];
 export type PhotographLook = Schemas["PhotographLook"];
 export type MarkSettings = Schemas["MarkSettings"];
+export type OtherDress = Schemas["MarkSettings"]["otherDress"];
 export type Marking = Schemas["Marking"];
 export type Corner = Marking["corner"];
 export type Measure = Marking["size"];

@@ -1,3 +1,4 @@
+import { useStore } from "zustand";
 import { type ReactNode, useEffect, useMemo, useRef, useState } from "react";
 import { BackdropLayer } from "../backdrops/Backdrop";
 import { useBackdrops } from "../backdrops/useBackdrops";
@@ -7,7 +8,6 @@ import { Notice } from "../ui/Notice";
 import { accept, type Proposal, useProposal } from "./proposal";
 import { allSeen, inWords, keyOf, type Seen, worstFirst } from "./seen";
 import { Redeliver } from "./Redeliver";
-import { useLooks } from "./useLooks";
 
 /** More come when they are asked for; all are drawn, so that the worst are first. */
 const SHOWN_AT_ONCE = 24;
@@ -21,7 +21,7 @@ export function BeforeAndAfterDialog() {
 function Shown({ proposal }: { proposal: Proposal }) {
   const { touched, packageId } = proposal;
   const seen = useMemo(() => allSeen(touched), [touched]);
-  const looks = useLooks(proposal, seen);
+  const { looks, tried } = useStore(proposal.looks.drawn);
   const [keptOut, setKeptOut] = useState<ReadonlySet<number>>(new Set());
   const [most, setMost] = useState(SHOWN_AT_ONCE);
   const [problem, setProblem] = useState("");
@@ -29,7 +29,7 @@ function Shown({ proposal }: { proposal: Proposal }) {
   const { backdrops, chosen } = useBackdrops(packageId);
   const [over, setOver] = useState(chosen.name);
   const backdrop = backdrops.find((one) => one.name === over) ?? chosen;
-  const all = looks.size === seen.length;
+  const all = tried === seen.length;
   const sorted = worstFirst(seen, looks);
   const keep = (overlay: number, out: boolean) =>
     setKeptOut((before) => {
@@ -73,7 +73,7 @@ function Shown({ proposal }: { proposal: Proposal }) {
           <p className="text-sm opacity-75" role="status">
             {all
               ? `Each before and after, ${proposal.other === undefined ? "" : `with the house “${proposal.house.name}”, `}what is hardest to read first.`
-              : `${looks.size} of ${seen.length} drawn…`}{" "}
+              : `${tried} of ${seen.length} drawn…`}{" "}
             Over{" "}
             <Choice
               label="Backdrop"

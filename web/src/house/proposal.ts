@@ -3,6 +3,8 @@ import { create } from "zustand";
 import { answer, api, type FollowedHouse, type House, type TouchedOverlay } from "../api/client";
 import { useOverlay } from "../document/overlayStore";
 import { openSaved, savedNow } from "../document/saving";
+import { beginLooks, lookAt, type Looks } from "./looks";
+import { allSeen } from "./seen";
 
 interface Wanted {
   packageId: number;
@@ -16,6 +18,8 @@ export interface Proposal extends Wanted {
   /** The id of the house that the package would follow; nothing for a change of its own. */
   other?: number;
   touched: TouchedOverlay[];
+  /** What is touched before and after, as far as it is drawn. */
+  looks: Looks;
   /** Told whether the change was made. */
   decided: (made: boolean) => void;
 }
@@ -40,7 +44,7 @@ export async function propose(wanted: Wanted): Promise<boolean> {
     await change(wanted, []);
     return true;
   }
-  return decide({ ...wanted, touched });
+  return decide({ ...wanted, touched, looks: looksOf(wanted, touched) });
 }
 
 /** What a house would touch if the package's became it. */
@@ -52,6 +56,14 @@ export function touchedBy(wanted: Omit<Wanted, "queries">): Promise<TouchedOverl
       body: { basedOn: followed.revision, house },
     }),
   );
+}
+
+/** Begins to draw what is touched before and after. */
+export function looksOf(
+  { packageId, house }: Pick<Wanted, "packageId" | "house">,
+  touched: readonly TouchedOverlay[],
+): Looks {
+  return beginLooks(allSeen(touched), lookAt(packageId, house));
 }
 
 /** Lets a package follow another house, or none for 0. */
@@ -68,17 +80,19 @@ export async function proposeOther(
     }),
   );
   const wanted = { packageId, followed, house, queries, other };
-  if (touched.length > 0) return decide({ ...wanted, touched });
+  if (touched.length > 0) return decide({ ...wanted, touched, looks: looksOf(wanted, touched) });
   await follow(packageId, other, [], queries);
   return true;
 }
 
 export function decide(wanted: Omit<Proposal, "decided">): Promise<boolean> {
+  wanted.looks.all();
   return new Promise((decided) => {
     useProposal.setState({
       proposal: {
         ...wanted,
         decided: (made) => {
+          wanted.looks.stop();
           useProposal.setState({ proposal: null });
           decided(made);
         },

@@ -1,7 +1,8 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { answer, api, type FollowedHouse, type House, type TouchedOverlay } from "../api/client";
-import { change, decide, lookAgain, touchedBy } from "./proposal";
+import type { Looks } from "./looks";
+import { change, decide, lookAgain, looksOf, touchedBy } from "./proposal";
 import { houseKey } from "./useHouse";
 
 /** A change is looked into when the hand has rested for so long. */
@@ -29,7 +30,7 @@ export interface Draft {
 export function useDraft(packageId: number, followed: FollowedHouse): Draft {
   const queries = useQueryClient();
   const [draft, setDraft] = useState<HeldDraft>(null);
-  const [touched, setTouched] = useState<TouchedOverlay[] | null>(null);
+  const [found, setFound] = useState<Found>(null);
   const [problem, setProblem] = useState("");
   const newest = useRef(draft);
   const known = useRef(followed);
@@ -43,21 +44,28 @@ export function useDraft(packageId: number, followed: FollowedHouse): Draft {
     [],
   );
   const look = useCallback(
-    async (held: NonNullable<HeldDraft>) => {
+    async (held: NonNullable<HeldDraft>): Promise<Found> => {
       const { house, from } = held;
-      const found = from.id === 0 ? [] : await touchedBy({ packageId, followed: from, house });
-      if (newest.current !== held) return;
+      const touched = from.id === 0 ? [] : await touchedBy({ packageId, followed: from, house });
+      if (newest.current !== held) return null;
       setProblem("");
-      if (found.length > 0) {
-        setTouched(found);
-        return;
+      if (touched.length > 0) {
+        const now = { held, touched, looks: looksOf({ packageId, house }, touched) };
+        setFound(now);
+        return now;
       }
       await change({ packageId, followed: from, house, queries }, []);
-      setTouched(null);
+      setFound(null);
       setDraft((now) => rebased(now, held, queries.getQueryData(houseKey(packageId))));
+      return null;
     },
     [packageId, queries],
   );
+  // Nobody will look at what was drawn for a change that is no longer wanted.
+  useEffect(() => {
+    if (found && found.held !== draft) found.looks.stop();
+  }, [found, draft]);
+  useEffect(() => () => found?.looks.stop(), [found]);
   const resting = useRef(false);
   useEffect(() => {
     if (!draft) return;
@@ -75,9 +83,20 @@ export function useDraft(packageId: number, followed: FollowedHouse): Draft {
     },
     [look],
   );
+  const decideOn = async (held: NonNullable<HeldDraft>) => {
+    // What was changed or looked at since then is looked into once more.
+    const asFound = found?.held === held && !found.looks.stopped() ? found : await look(held);
+    if (!asFound) return;
+    const { touched, looks } = asFound;
+    const { from, house } = held;
+    if (await decide({ packageId, followed: from, house, queries, touched, looks })) {
+      setDraft(null);
+      setFound(null);
+    }
+  };
   const go = (way: "undone" | "redone") => {
     setDraft(null);
-    setTouched(null);
+    setFound(null);
     setProblem("");
     const params = { path: { id: packageId } };
     const call =
@@ -94,7 +113,7 @@ export function useDraft(packageId: number, followed: FollowedHouse): Draft {
   return {
     house,
     problem,
-    touched: draft ? touched : null,
+    touched: draft && found ? found.touched : null,
     // Whoever waited for something else first changes what is there by then.
     edit: (next) =>
       setDraft((now) => ({
@@ -102,18 +121,11 @@ export function useDraft(packageId: number, followed: FollowedHouse): Draft {
         from: now?.from ?? known.current,
       })),
     show: () => {
-      if (!draft || !touched) return;
-      void decide({ packageId, followed: draft.from, house: draft.house, queries, touched }).then(
-        (made) => {
-          if (!made) return;
-          setDraft(null);
-          setTouched(null);
-        },
-      );
+      if (draft) decideOn(draft).catch(failed);
     },
     leave: () => {
       setDraft(null);
-      setTouched(null);
+      setFound(null);
       setProblem("");
       // It may have been changed from elsewhere.
       void queries.invalidateQueries({ queryKey: houseKey(packageId) });
@@ -122,6 +134,9 @@ export function useDraft(packageId: number, followed: FollowedHouse): Draft {
     redo: () => go("redone"),
   };
 }
+
+/** What a draft that was looked into touches. */
+type Found = { held: NonNullable<HeldDraft>; touched: TouchedOverlay[]; looks: Looks } | null;
 
 type HeldDraft = { house: House; from: FollowedHouse } | null;
 

@@ -1,7 +1,15 @@
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useMemo, useRef, useState } from "react";
-import { answer, api, type Marking, type PhotographLine, upload } from "../api/client";
+import {
+  answer,
+  api,
+  type Marking,
+  type OtherDress,
+  type PhotographLine,
+  upload,
+} from "../api/client";
 import { useOverlay } from "../document/overlayStore";
+import { NO_HOUSE } from "../house/useHouse";
 import { Choice } from "../ui/Choice";
 import { dropped } from "../ui/dropped";
 import { FilePick } from "../ui/FilePick";
@@ -10,7 +18,7 @@ import { BringPhotographs } from "./BringPhotographs";
 import { PHOTOGRAPH_FILES, sorted } from "./files";
 import { FilesSentence } from "./FilesSentence";
 import { LargePhotograph } from "./LargePhotograph";
-import { shared } from "./marking";
+import { otherDresses, shared } from "./marking";
 import { MarkingSentence } from "./MarkingSentence";
 import { faint, type Order, ordered } from "./order";
 import { RunLine } from "./RunLine";
@@ -58,13 +66,7 @@ function Photographs({ overlayId, packageId }: { overlayId: number; packageId: n
 
   const photographs = useMemo(() => list?.photographs ?? [], [list]);
   const decides = settings
-    ? JSON.stringify([
-        settings.overlay,
-        settings.otherDress,
-        settings.otherFinishes,
-        settings.marking,
-        revision,
-      ])
+    ? JSON.stringify([settings.overlay, settings.otherDress, settings.marking, revision])
     : "";
   const looks = useLooks(unset || !settings ? NONE : photographs, decides);
   const hanging = useMemo(() => ordered(photographs, looks, order), [photographs, looks, order]);
@@ -161,25 +163,14 @@ function Photographs({ overlayId, packageId }: { overlayId: number; packageId: n
                 , its other dress{" "}
                 <Choice
                   label="Its other dress"
-                  value={
-                    settings.otherFinishes ? `set ${settings.otherFinishes}` : settings.otherDress
-                  }
-                  options={[
-                    [0, "with light and dark exchanged"],
-                    ...(house.data?.house.finishSets ?? []).map(
-                      ({ name }) => [`set ${name}`, `with the finishes “${name}”`] as const,
-                    ),
-                    ...(overlays.data ?? [])
-                      .filter(({ id }) => id !== settings.overlay)
-                      .map(({ id, overlay }) => [id, overlay.name] as const),
-                  ]}
+                  value={JSON.stringify(settings.otherDress)}
+                  options={otherDresses(
+                    house.data?.house ?? NO_HOUSE,
+                    (overlays.data ?? []).filter(({ id }) => id !== settings.overlay),
+                  ).map(([other, words]) => [JSON.stringify(other), words] as const)}
                   onChange={(other) =>
                     void attempt(() =>
-                      keepSettings({
-                        ...settings,
-                        otherDress: typeof other === "number" ? other : 0,
-                        otherFinishes: typeof other === "number" ? "" : other.slice("set ".length),
-                      }),
+                      keepSettings({ ...settings, otherDress: JSON.parse(other) as OtherDress }),
                     )
                   }
                 />

@@ -1,6 +1,15 @@
 import { expect, test } from "vitest";
 import type { Marking } from "../api/client";
-import { cornerOf, inUnit, numberOf, ratio, shared, withNumber, wordOf } from "./marking";
+import {
+  cornerOf,
+  inUnit,
+  numberOf,
+  otherDresses,
+  ratio,
+  shared,
+  withNumber,
+  wordOf,
+} from "./marking";
 
 const MARKING: Marking = {
   dress: "AUTO",
@@ -28,6 +37,21 @@ test("several are marked alike only if nothing differs", () => {
   expect(shared([MARKING, { ...MARKING }])).toEqual(MARKING);
   expect(shared([MARKING, { ...MARKING, opacity: 0.5 }])).toBeUndefined();
   expect(shared([])).toBeUndefined();
+});
+
+test("the house's other dress is offered where the house has one", () => {
+  const colour = { name: "Buoy", formerly: [], role: "", light: "#e8a33d", dark: "#e8a33d" };
+  const house = { colours: [colour], finishSets: [] };
+  const others = [{ id: 4, overlay: { name: "Watermark" } }];
+  expect(otherDresses(house, others)).toEqual([
+    [{ kind: "exchanged" }, "with light and dark exchanged"],
+    [{ kind: "overlay", overlay: 4 }, "Watermark"],
+  ]);
+  const dressed = { ...house, colours: [{ ...colour, dark: "#ffd68a" }] };
+  expect(otherDresses(dressed, others)[1]).toEqual([
+    { kind: "house" },
+    "in the other dress of the house",
+  ]);
 });
 
 test("a contrast that is too little is not told as enough", () => {

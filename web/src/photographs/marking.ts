@@ -1,4 +1,4 @@
-import type { Corner, Marking, Measure } from "../api/client";
+import type { Corner, House, Marking, Measure, OtherDress } from "../api/client";
 
 type Pin = Extract<Corner, { kind: "at" }>["pin"];
 
@@ -34,6 +34,22 @@ export function cornerOf(word: CornerWord): Corner {
     default:
       return { kind: "at", pin: word };
   }
+}
+
+/** What a mark's other dress can be, each with its words in the sentence. */
+export function otherDresses(
+  house: Pick<House, "colours" | "finishSets">,
+  others: readonly { id: number; overlay: { name: string } }[],
+): (readonly [OtherDress, string])[] {
+  const dressed = house.colours.some(({ light, dark }) => light !== dark);
+  return [
+    [{ kind: "exchanged" }, "with light and dark exchanged"],
+    ...(dressed ? [[{ kind: "house" }, "in the other dress of the house"] as const] : []),
+    ...house.finishSets.map(
+      ({ name }) => [{ kind: "finishes", set: name }, `with the finishes “${name}”`] as const,
+    ),
+    ...others.map(({ id, overlay }) => [{ kind: "overlay", overlay: id }, overlay.name] as const),
+  ];
 }
 
 /** A length as a number within the sentence: a share in per cent, or pixels. */

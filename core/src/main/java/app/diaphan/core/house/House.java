@@ -458,6 +458,11 @@ public record House(
     return new Dressing(seenBy(overlay), overlay.dress()).dressed(overlay);
   }
 
+  /** The overlay in the dress of the house that it does not wear. */
+  public Overlay inOtherDress(Overlay overlay) {
+    return dressed(overlay.withDress(overlay.dress().other()));
+  }
+
   /**
    * The overlay in other finishes: those of a set on all pieces that follow one, or on all that
    * stand by themselves if none does.

@@ -4,6 +4,7 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Require;
 import app.diaphan.core.colour.Colour;
 import app.diaphan.core.font.AxisValue;
+import app.diaphan.core.font.LetterStyle;
 import java.util.List;
 
 /**
@@ -45,6 +46,11 @@ public record Run(
 
   public static Run of(String words, String family, int weight, double size) {
     return new Run(words, family, weight, List.of(), size, 0, new Ink.Shared(), "");
+  }
+
+  /** What of its family it is set in. */
+  public LetterStyle style(TextSetting setting) {
+    return new LetterStyle(weight, axes, setting.features());
   }
 
   public Run withWords(String other) {

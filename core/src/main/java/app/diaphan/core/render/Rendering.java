@@ -16,6 +16,9 @@ public final class Rendering {
   private final List<Finding> findings;
   private final Bounds drawn;
 
+  /** All pixels, for one that was put together; empty for the others. */
+  private final float[] together;
+
   Rendering(
       Canvas canvas,
       List<PlacedPiece> placed,
@@ -30,6 +33,24 @@ public final class Rendering {
       all = all.and(piece.inked());
     }
     drawn = all.within(canvas.bounds());
+    together = new float[0];
+  }
+
+  private Rendering(Rendering of, float[] together) {
+    canvas = of.canvas;
+    placed = of.placed;
+    backToFront = of.backToFront;
+    findings = of.findings;
+    drawn = of.drawn;
+    this.together = together;
+  }
+
+  /**
+   * The same with its pixels put together once and kept, for whoever reads its rows more than once;
+   * for frames of moderate size.
+   */
+  public Rendering together() {
+    return new Rendering(this, pixels());
   }
 
   public Canvas canvas() {
@@ -92,12 +113,25 @@ public final class Rendering {
    * @param width pixels from one row of the array to the next
    */
   private void compose(int top, int bottom, float[] rgba, int start, int width) {
+    if (together.length > 0) {
+      copy(top, bottom, rgba, start, width);
+      return;
+    }
     RowCompositor compositor = new RowCompositor(drawn.right());
     for (int y = Math.max(top, drawn.top()); y < Math.min(bottom, drawn.bottom()); y++) {
       int at = start + 4 * width * (y - top);
       for (Painted piece : backToFront) {
         compositor.add(piece, y, rgba, at);
       }
+    }
+  }
+
+  private void copy(int top, int bottom, float[] rgba, int start, int width) {
+    int left = 4 * drawn.left();
+    int values = 4 * drawn.width();
+    for (int y = Math.max(top, drawn.top()); y < Math.min(bottom, drawn.bottom()); y++) {
+      int from = 4 * canvas.width() * y + left;
+      System.arraycopy(together, from, rgba, start + 4 * width * (y - top) + left, values);
     }
   }
 }

@@ -2,7 +2,6 @@ package app.diaphan.core.type;
 
 import app.diaphan.core.font.FontFamily;
 import app.diaphan.core.font.FontShelf;
-import app.diaphan.core.font.LetterStyle;
 import app.diaphan.core.overlay.Letterforms;
 import app.diaphan.core.overlay.Run;
 import app.diaphan.core.overlay.TextSetting;
@@ -58,7 +57,7 @@ final class StyledWords {
       all.append(printable(run.words()));
       float size = (float) (LAYOUT_SIZE * fontSize(run) / largest);
       FontFamily family = family(run);
-      Font font = family.font(style(run)).deriveFont(size);
+      Font font = family.font(run.style(setting)).deriveFont(size);
       runs.add(new Styled(run, family, font, size, start, all.length()));
     }
     words = all.toString();
@@ -167,10 +166,6 @@ final class StyledWords {
     return runs.getLast();
   }
 
-  private LetterStyle style(Run run) {
-    return new LetterStyle(run.weight(), run.axes(), setting.features());
-  }
-
   /** What the words are set in that does not ship, each family once. */
   Set<String> ownFonts() {
     Set<String> own = new LinkedHashSet<>();
@@ -184,7 +179,7 @@ final class StyledWords {
   private double fontSize(Run run) {
     return switch (setting.sizedBy()) {
       case FONT_SIZE -> run.size();
-      case CAP_HEIGHT -> run.size() / family(run).capHeight(style(run));
+      case CAP_HEIGHT -> run.size() / family(run).capHeight(run.style(setting));
     };
   }
 

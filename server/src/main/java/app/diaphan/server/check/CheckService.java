@@ -84,10 +84,11 @@ public class CheckService {
 
   private List<Found> check(Long packageId, Overlay overlay, Set<CheckKind> wanted) {
     List<Still> stills =
-        store.stillsOf(packageId).stream()
+        store.stillLinesOf(packageId).stream()
             .map(
                 still ->
-                    new Still(StillNames.of(still.clip(), still.position()), decoded.still(still)))
+                    new Still(
+                        StillNames.of(still.clip(), still.position()), decoded.still(still.id())))
             .toList();
     long pixels = (long) overlay.frame().width() * overlay.frame().height();
     return work.with(

@@ -15,6 +15,7 @@ import app.diaphan.core.photograph.MarkedAs;
 import app.diaphan.core.photograph.MarkedPhotograph;
 import app.diaphan.core.photograph.Marking;
 import app.diaphan.core.photograph.Measure;
+import app.diaphan.core.photograph.OtherDress;
 import app.diaphan.core.photograph.PhotographMarker;
 import app.diaphan.core.photograph.file.PhotographFormat;
 import app.diaphan.core.photograph.metadata.Credit;
@@ -34,6 +35,7 @@ import java.util.concurrent.Callable;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -65,6 +67,11 @@ final class MarkCommand implements Callable<Integer> {
       names = "--other-finishes",
       description = "Name of a finish set of the bundle that makes its other dress.")
   String otherFinishes;
+
+  @Option(
+      names = "--house-dress",
+      description = "Its other dress is the one of the bundle's house that it does not wear.")
+  boolean houseDress;
 
   @Option(names = "--to", required = true, description = "Folder for the marked photographs.")
   Path folder;
@@ -194,17 +201,22 @@ final class MarkCommand implements Callable<Integer> {
 
   private Dresses dresses(Bundle bundle) {
     Overlay own = named(bundle, overlay);
-    if (otherDress != null && otherFinishes != null) {
-      throw new InvalidInput("Give --other-dress or --other-finishes; a mark has one other dress.");
+    long given =
+        Stream.of(otherDress != null, otherFinishes != null, houseDress).filter(one -> one).count();
+    if (given > 1) {
+      throw new InvalidInput(
+          "Give one of --other-dress, --other-finishes and --house-dress; a mark has one other dress.");
     }
-    return new Dresses(
-        own,
-        Optional.ofNullable(otherDress)
-            .map(name -> named(bundle, name))
-            .or(
-                () ->
-                    Optional.ofNullable(otherFinishes)
-                        .map(set -> bundle.house().inFinishes(own, set))));
+    if (otherDress != null) {
+      return new Dresses(own, Optional.of(named(bundle, otherDress)));
+    }
+    OtherDress other =
+        houseDress
+            ? new OtherDress.OfHouse()
+            : otherFinishes != null
+                ? new OtherDress.InFinishes(otherFinishes)
+                : new OtherDress.Exchanged();
+    return Dresses.of(own, other, bundle.house(), id -> Optional.empty());
   }
 
   private static Overlay named(Bundle bundle, String name) {

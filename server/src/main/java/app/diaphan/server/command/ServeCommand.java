@@ -96,7 +96,6 @@ final class ServeCommand implements Callable<Integer> {
                     new MarkSettings(
                         mark.id(),
                         first.otherDress(),
-                        first.otherFinishes(),
                         first.marking().with(new Measure.OfShorterSide(0.4)),
                         first.credit(),
                         first.as(),

@@ -107,6 +107,14 @@ final class TrainCommand implements Callable<Integer> {
                   house.colours().stream()
                       .map(one -> HouseColour.of(one.name(), one.dark()))
                       .toList()));
+      post(
+          client,
+          at + "/api/packages/1/house/touched",
+          "{\"basedOn\":"
+              + packages.followedBy(1L).orElseThrow().revision()
+              + ",\"house\":"
+              + other
+              + "}");
       for (OverlayEntity overlay : packages.overlaysOf(1L)) {
         post(
             client,

@@ -4,7 +4,6 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
 import app.diaphan.core.colour.Colour;
 import app.diaphan.server.picture.DecodedPictures;
-import app.diaphan.server.store.PackageStore;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.springframework.stereotype.Component;
@@ -14,11 +13,9 @@ import org.springframework.stereotype.Component;
 public class Backdrops {
   private static final Pattern STILL = Pattern.compile("still-(\\d{1,18})");
 
-  private final PackageStore store;
   private final DecodedPictures decoded;
 
-  Backdrops(PackageStore store, DecodedPictures decoded) {
-    this.store = store;
+  Backdrops(DecodedPictures decoded) {
     this.decoded = decoded;
   }
 
@@ -30,7 +27,7 @@ public class Backdrops {
   public Backdrop get(String text) {
     Matcher matcher = STILL.matcher(text);
     if (matcher.matches()) {
-      return new Backdrop.Still(decoded.still(store.still(Long.valueOf(matcher.group(1)))));
+      return new Backdrop.Still(decoded.still(Long.valueOf(matcher.group(1))));
     }
     if (text.startsWith("#")) {
       return new Backdrop.Flat(Colour.parse(text));

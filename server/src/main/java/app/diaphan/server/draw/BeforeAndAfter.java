@@ -13,7 +13,7 @@ import app.diaphan.core.render.Rendering;
 import app.diaphan.server.memory.MemoryBudget;
 import app.diaphan.server.picture.DecodedPictures;
 import app.diaphan.server.store.PackageStore;
-import app.diaphan.server.store.StillEntity;
+import app.diaphan.server.store.Stills;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -25,7 +25,7 @@ public class BeforeAndAfter {
   /** The longer side of the frame as it is drawn, in pixels, before it is cut to what is drawn. */
   private static final double LONGEST = 640;
 
-  private static final long BYTES_PER_PIXEL = 40;
+  private static final long BYTES_PER_PIXEL = 72;
 
   private final PackageStore store;
   private final DrawingService drawings;
@@ -74,8 +74,8 @@ public class BeforeAndAfter {
         () -> {
           Renderer own = drawings.rendererFor(packageId, was, Map.of());
           Renderer other = drawings.rendererFor(packageId, is, otherPictures);
-          Rendering first = own.render(before, canvas);
-          Rendering second = other.render(after, canvas);
+          Rendering first = own.render(before, canvas).together();
+          Rendering second = other.render(after, canvas).together();
           Bounds part = around(first.drawn(), second.drawn(), canvas);
           return new BothLooks(
               drawn.keep(StagePicture.png(first, part)),
@@ -88,8 +88,8 @@ public class BeforeAndAfter {
   /** One of each clip: the stills of a clip are alike, and many looks are waited for. */
   private List<Still> stills(Long packageId) {
     Map<String, Still> stills = new LinkedHashMap<>();
-    for (StillEntity still : store.stillsOf(packageId)) {
-      stills.computeIfAbsent(still.clip(), clip -> new Still(clip, decoded.still(still)));
+    for (Stills.Line still : store.stillLinesOf(packageId)) {
+      stills.computeIfAbsent(still.clip(), clip -> new Still(clip, decoded.still(still.id())));
     }
     return List.copyOf(stills.values());
   }

@@ -12,8 +12,6 @@ import app.diaphan.core.render.Canvas;
 import app.diaphan.core.roster.Filling;
 import app.diaphan.server.memory.MemoryBudget;
 import app.diaphan.server.picture.DecodedPictures;
-import app.diaphan.server.store.PackageStore;
-import app.diaphan.server.store.StillEntity;
 import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
 import java.util.Optional;
@@ -25,19 +23,13 @@ public class ProofLooks {
   /** Of the overlay, of what lies beneath, and of both. */
   private static final long BYTES_PER_PIXEL = 60;
 
-  private final PackageStore store;
   private final DrawingService drawings;
   private final DrawnPictures drawn;
   private final DecodedPictures decoded;
   private final Permits work;
 
   ProofLooks(
-      PackageStore store,
-      DrawingService drawings,
-      DrawnPictures drawn,
-      DecodedPictures decoded,
-      MemoryBudget budget) {
-    this.store = store;
+      DrawingService drawings, DrawnPictures drawn, DecodedPictures decoded, MemoryBudget budget) {
     this.drawings = drawings;
     this.drawn = drawn;
     this.decoded = decoded;
@@ -78,9 +70,7 @@ public class ProofLooks {
     float[] rgb =
         switch (kind) {
           case COLOUR_ALONE -> straight(pixels);
-          case AS_VIDEO ->
-              VideoLook.of(
-                  over(pixels, still.map(store::still), beneath, width, height), width, height);
+          case AS_VIDEO -> VideoLook.of(over(pixels, still, beneath, width, height), width, height);
         };
     return png(rgb, width, height);
   }
@@ -96,8 +86,7 @@ public class ProofLooks {
     return rgb;
   }
 
-  private float[] over(
-      float[] pixels, Optional<StillEntity> still, Colour flat, int width, int height) {
+  private float[] over(float[] pixels, Optional<Long> still, Colour flat, int width, int height) {
     float[] beneath = new float[pixels.length];
     if (still.isPresent()) {
       cover(decoded.still(still.get()), beneath, width, height);

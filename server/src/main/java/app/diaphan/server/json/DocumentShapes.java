@@ -38,6 +38,7 @@ import app.diaphan.core.overlay.retarget.FileAtTarget;
 import app.diaphan.core.overlay.slot.Slot;
 import app.diaphan.core.photograph.Corner;
 import app.diaphan.core.photograph.Measure;
+import app.diaphan.core.photograph.OtherDress;
 import app.diaphan.core.targets.NamePattern;
 import app.diaphan.core.targets.TargetFrame;
 import com.fasterxml.jackson.annotation.JsonCreator;
@@ -79,6 +80,7 @@ public final class DocumentShapes {
         Map.entry(Resolution.class, ResolutionShape.class),
         Map.entry(Corner.class, CornerShape.class),
         Map.entry(Measure.class, MeasureShape.class),
+        Map.entry(OtherDress.class, OtherDressShape.class),
         Map.entry(Move.class, MoveShape.class),
         Map.entry(Dealing.Lasting.class, LastingShape.class),
         Map.entry(FileAtTarget.class, FileAtTargetShape.class),
@@ -248,6 +250,15 @@ public final class DocumentShapes {
     @JsonSubTypes.Type(value = CopyOf.OfOriginal.class, name = "original")
   })
   interface CopyOfShape {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = OtherDress.Exchanged.class, name = "exchanged"),
+    @JsonSubTypes.Type(value = OtherDress.OfHouse.class, name = "house"),
+    @JsonSubTypes.Type(value = OtherDress.InFinishes.class, name = "finishes"),
+    @JsonSubTypes.Type(value = OtherDress.AnotherOverlay.class, name = "overlay")
+  })
+  interface OtherDressShape {}
 
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
   @JsonSubTypes({

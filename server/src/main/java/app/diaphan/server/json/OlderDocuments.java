@@ -74,8 +74,26 @@ public final class OlderDocuments {
         && !change.has("overwritten")) {
       change.putObject("overwritten");
     }
+    bringOtherDress(document);
     bringOutlines(document);
     bringFramesAndFiles(document);
+  }
+
+  /** Of a mark for photographs: an overlay by its number, or a finish set by its name. */
+  private static void bringOtherDress(JsonNode document) {
+    if (!(document instanceof ObjectNode settings) || !settings.has("otherFinishes")) {
+      return;
+    }
+    long overlay = settings.remove("otherDress").asLong(0);
+    String set = settings.remove("otherFinishes").asString("");
+    ObjectNode other = settings.putObject("otherDress");
+    if (overlay != 0) {
+      other.put("kind", "overlay").put("overlay", overlay);
+    } else if (set.isEmpty()) {
+      other.put("kind", "exchanged");
+    } else {
+      other.put("kind", "finishes").put("set", set);
+    }
   }
 
   /** Wherever they stand: of overlays, in targets and in what was delivered. */

@@ -3,7 +3,6 @@ package app.diaphan.server.photograph;
 import app.diaphan.core.Digest;
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.font.ShippedFonts;
-import app.diaphan.core.house.Unnamed;
 import app.diaphan.core.memory.Memory;
 import app.diaphan.core.memory.Remembered;
 import app.diaphan.core.overlay.Overlay;
@@ -62,13 +61,15 @@ public class PhotographMarks {
     if (settings.overlay() == 0 || !packages.hasOverlay(settings.overlay())) {
       throw new InvalidInput("Choose an overlay to be the mark.");
     }
-    Overlay own = drawn(settings.overlay());
-    Optional<Overlay> other =
-        settings.otherDress() != 0 && packages.hasOverlay(settings.otherDress())
-            ? Optional.of(drawn(settings.otherDress()))
-            : settings.otherFinishes().isEmpty()
-                ? Optional.empty()
-                : Optional.of(packages.house(packageId).inFinishes(own, settings.otherFinishes()));
+    Dresses dresses =
+        Dresses.of(
+                drawn(settings.overlay()),
+                settings.otherDress(),
+                packages.house(packageId),
+                id -> packages.hasOverlay(id) ? Optional.of(drawn(id)) : Optional.empty())
+            .unnamed();
+    Overlay own = dresses.overlay();
+    Optional<Overlay> other = dresses.other();
     Map<String, String> used = new TreeMap<>();
     pictures.of(packageId).forEach(picture -> used.put(picture.name(), picture.sha256()));
     Set<String> names = new HashSet<>(PictureNames.in(own.stack()));
@@ -85,14 +86,12 @@ public class PhotographMarks {
                     + DocumentJson.write(fonts.filesOf(packageId)))
                 .getBytes(StandardCharsets.UTF_8));
     return new Mark(
-        markers.of(
-            digest,
-            () -> new PhotographMarker(drawings.rendererFor(packageId), new Dresses(own, other))),
+        markers.of(digest, () -> new PhotographMarker(drawings.rendererFor(packageId), dresses)),
         digest);
   }
 
   private Overlay drawn(long id) {
     Overlay designed = packages.dressed(packages.overlay(id));
-    return Unnamed.of(Filling.without(designed).withForTargets(List.of()));
+    return Filling.without(designed).withForTargets(List.of());
   }
 }

@@ -1,6 +1,5 @@
 package app.diaphan.server.picture;
 
-import app.diaphan.core.Digest;
 import app.diaphan.core.memory.Memory;
 import app.diaphan.core.memory.NoRoom;
 import app.diaphan.core.memory.Remembered;
@@ -8,7 +7,8 @@ import app.diaphan.core.picture.PictureFile;
 import app.diaphan.core.picture.PictureReader;
 import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.server.memory.MemoryBudget;
-import app.diaphan.server.store.StillEntity;
+import app.diaphan.server.store.Missing;
+import app.diaphan.server.store.Stills;
 import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
@@ -19,17 +19,19 @@ import org.springframework.stereotype.Component;
 /** Decodes pictures, the same bytes once, however many ask for them at the same time. */
 @Component
 public class DecodedPictures {
+  private final Stills stills;
   private final MemoryBudget budget;
   private final Remembered<String, PictureFile> files;
   private final Map<String, CompletableFuture<PictureFile>> underWay = new ConcurrentHashMap<>();
 
-  DecodedPictures(MemoryBudget budget) {
+  DecodedPictures(Stills stills, MemoryBudget budget) {
+    this.stills = stills;
     this.budget = budget;
     files = budget.pictures().kind(Memory::bytesOf, file -> file.picture().bytes());
   }
 
   /**
-   * @param digest of the bytes
+   * @param digest of the bytes, or what else tells them apart
    * @throws app.diaphan.core.InvalidInput if they are no picture Diaphan reads
    * @throws NoRoom if there is not enough memory, even when all else was let go of
    */
@@ -37,9 +39,18 @@ public class DecodedPictures {
     return files.known(digest).orElseGet(() -> decoded(name, digest, bytes));
   }
 
-  public RasterPicture still(StillEntity still) {
-    byte[] content = still.content();
-    return (RasterPicture) file(still.clip(), Digest.of(content), () -> content).picture();
+  /**
+   * The picture of a still, which never changes.
+   *
+   * @throws app.diaphan.server.store.Missing if there is no such still
+   */
+  public RasterPicture still(Long id) {
+    return (RasterPicture)
+        file(
+                "still " + id,
+                "still " + id,
+                () -> stills.findById(id).orElseThrow(() -> new Missing("still", id)).content())
+            .picture();
   }
 
   private PictureFile decoded(String name, String digest, Supplier<byte[]> bytes) {

@@ -260,12 +260,7 @@ public class PackageStore {
         new OverlayRevision(entity.id(), entity.revision(), entity.document(), entity.savedAt()));
   }
 
-  public List<StillEntity> stillsOf(Long packageId) {
-    get(packageId);
-    return stills.findByPackageIdOrderByClipAscPositionAsc(packageId);
-  }
-
-  /** The same without what is in them. */
+  /** The stills of all clips, without what is in them. */
   public List<Stills.Line> stillLinesOf(Long packageId) {
     get(packageId);
     return stills.linesOf(packageId);

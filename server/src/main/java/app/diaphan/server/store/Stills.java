@@ -5,8 +5,6 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
 public interface Stills extends JpaRepository<StillEntity, Long> {
-  List<StillEntity> findByPackageIdOrderByClipAscPositionAsc(Long packageId);
-
   /** A still without what is in it. */
   record Line(Long id, String clip, int position) {}
 

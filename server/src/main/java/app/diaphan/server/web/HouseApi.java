@@ -15,6 +15,7 @@ import app.diaphan.server.disk.OnlyComputes;
 import app.diaphan.server.draw.BeforeAndAfter;
 import app.diaphan.server.draw.SmallPictures;
 import app.diaphan.server.font.FontShelves;
+import app.diaphan.server.font.FontsAhead;
 import app.diaphan.server.house.HouseChanges;
 import app.diaphan.server.house.HouseReading;
 import app.diaphan.server.house.HouseStore;
@@ -59,6 +60,7 @@ class HouseApi {
   private final PictureStore pictures;
   private final SmallPictures small;
   private final FontShelves fonts;
+  private final FontsAhead fontsAhead;
 
   HouseApi(
       HouseStore houses,
@@ -69,8 +71,10 @@ class HouseApi {
       PackageStore packages,
       PictureStore pictures,
       SmallPictures small,
-      FontShelves fonts) {
+      FontShelves fonts,
+      FontsAhead fontsAhead) {
     this.fonts = fonts;
+    this.fontsAhead = fontsAhead;
     this.houses = houses;
     this.changes = changes;
     this.touches = touches;
@@ -160,6 +164,11 @@ class HouseApi {
 
   @GetMapping("/packages/{id}/house")
   FollowedHouse followed(@PathVariable long id) {
+    fontsAhead.begin(id);
+    return present(id);
+  }
+
+  private FollowedHouse present(long id) {
     Optional<HouseEntity> house = packages.followedBy(id);
     long houseId = house.map(HouseEntity::id).orElse(0L);
     HouseChanges.History history = changes.history(houseId, id);
@@ -181,7 +190,7 @@ class HouseApi {
   @ResponseStatus(HttpStatus.CREATED)
   FollowedHouse begin(@PathVariable long id, @RequestBody NewHouse wanted) {
     changes.begin(id, House.named(wanted.name()));
-    return followed(id);
+    return present(id);
   }
 
   /**
@@ -196,19 +205,19 @@ class HouseApi {
     } else {
       changes.begin(id, wanted.house());
     }
-    return followed(id);
+    return present(id);
   }
 
   @PostMapping("/packages/{id}/house/undone")
   FollowedHouse undo(@PathVariable long id) {
     changes.undo(packages.followedBy(id).map(HouseEntity::id).orElse(0L), id);
-    return followed(id);
+    return present(id);
   }
 
   @PostMapping("/packages/{id}/house/redone")
   FollowedHouse redo(@PathVariable long id) {
     changes.redo(packages.followedBy(id).map(HouseEntity::id).orElse(0L), id);
-    return followed(id);
+    return present(id);
   }
 
   /** What a change of the package's house would touch, in all packages that follow it. */
@@ -250,7 +259,7 @@ class HouseApi {
   @PutMapping("/packages/{id}/house/followed")
   FollowedHouse follow(@PathVariable long id, @RequestBody ToFollow wanted) {
     changes.follow(id, Optional.of(wanted.house()).filter(house -> house != 0), wanted.keptOut());
-    return followed(id);
+    return present(id);
   }
 
   @GetMapping("/houses/{id}")

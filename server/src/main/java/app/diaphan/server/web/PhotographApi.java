@@ -142,7 +142,6 @@ class PhotographApi {
         new MarkSettings(
             settings.overlay(),
             settings.otherDress(),
-            settings.otherFinishes(),
             settings.marking(),
             settings.credit(),
             settings.as(),

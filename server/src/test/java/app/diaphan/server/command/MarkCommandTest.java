@@ -134,6 +134,15 @@ class MarkCommandTest {
   }
 
   @Test
+  void aMarkHasOneOtherDress() {
+    Path to = folder.resolve("out");
+    CommandRun run = mark(to, PHOTOGRAPHS, "--house-dress", "--other-finishes", "Lifted");
+    assertEquals(1, run.code());
+    assertTrue(run.errors().contains("a mark has one other dress"), run.errors());
+    assertFalse(Files.exists(to.resolve("0411-quay.jpg")));
+  }
+
+  @Test
   void photographsCanBecomeAnotherKind() throws IOException {
     CommandRun run =
         mark(folder, DEMO.resolve("photographs/0411-quay.jpg").toString(), "--format", "png");

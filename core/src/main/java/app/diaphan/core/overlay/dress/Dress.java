@@ -5,5 +5,9 @@ public enum Dress {
   /** For light pictures and papers, or wherever nothing else is said. */
   LIGHT,
   /** For dark ones. */
-  DARK
+  DARK;
+
+  public Dress other() {
+    return this == LIGHT ? DARK : LIGHT;
+  }
 }
