@@ -1,5 +1,6 @@
 package app.diaphan.core.overlay;
 
+import app.diaphan.core.InvalidInput;
 import app.diaphan.core.frame.Frame;
 import java.util.List;
 
@@ -75,9 +76,27 @@ public final class Reframed {
               length(picture.height()),
               picture.look().scaled(scale),
               picture.slots());
-      // What is in a group follows the group's scale.
-      case GroupPiece group ->
-          group.withPlace(place(group.place())).withScale(group.scale() * scale);
+      case GroupPiece group -> group(group).withPlace(place(group.place()));
+    };
+  }
+
+  /**
+   * Lengths in a group are for the frame, as those beside it are; so what follows a finish set
+   * there is as strong as anywhere. A copy is made of its original's lengths, and scaled. So is
+   * what is drawn so much larger than it says that it could not be said smaller.
+   */
+  private GroupPiece group(GroupPiece group) {
+    return switch (group.copyOf()) {
+      case CopyOf.OfOriginal of -> group.withScale(group.scale() * scale);
+      case CopyOf.Nothing nothing -> {
+        try {
+          yield group
+              .withStack(group.stack().stream().map(this::piece).toList())
+              .withLook(group.look().scaled(scale));
+        } catch (InvalidInput beyondWhatAPieceCanSay) {
+          yield group.withScale(group.scale() * scale);
+        }
+      }
     };
   }
 

@@ -10,6 +10,7 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Samples;
 import app.diaphan.core.colour.Colour;
 import app.diaphan.core.frame.Frame;
+import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Hook;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
@@ -17,6 +18,7 @@ import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.Pieces;
 import app.diaphan.core.overlay.PinPoint;
 import app.diaphan.core.overlay.Place;
+import app.diaphan.core.overlay.Reframed;
 import app.diaphan.core.overlay.finish.Finish;
 import app.diaphan.core.overlay.finish.Outline;
 import java.util.List;
@@ -102,6 +104,16 @@ class HouseTest {
     assertEquals(12, width(EDGE.on(Frame.of(3840, 2160)).getFirst()));
     Overlay small = EDGE.given(overlay(Frame.of(640, 360)), List.of("outer"), true);
     assertEquals(2, width(look(small, "outer").finishes().getFirst()));
+  }
+
+  @Test
+  void whatFollowsASetInAGroupIsAsStrongOnAnotherFrameAsBesideIt() {
+    Overlay following = EDGE.given(overlay(Samples.HD), List.of("inner", "outer"), true);
+    Overlay large = with(EDGE).dressed(Reframed.of(following, Frame.of(3840, 2160)));
+    assertEquals(12, width(look(large, "outer").finishes().getFirst()));
+    assertEquals(12, width(look(large, "inner").finishes().getFirst()));
+    assertEquals(
+        1, assertInstanceOf(GroupPiece.class, Pieces.get(large, "pair")).scale(), "drawn as it is");
   }
 
   @Test

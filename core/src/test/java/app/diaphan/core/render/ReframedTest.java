@@ -9,14 +9,17 @@ import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.Backing;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Hook;
+import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Paint;
+import app.diaphan.core.overlay.PicturePiece;
 import app.diaphan.core.overlay.PinPoint;
 import app.diaphan.core.overlay.PlatePiece;
 import app.diaphan.core.overlay.PlateShape;
 import app.diaphan.core.overlay.Reframed;
 import app.diaphan.core.overlay.TextBox;
 import app.diaphan.core.overlay.TextPiece;
+import app.diaphan.core.overlay.finish.Outline;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -93,10 +96,51 @@ class ReframedTest {
     TextPiece words = assertInstanceOf(TextPiece.class, large.stack().getFirst());
     assertEquals(new Paint.Texture("w.png", 40, 0, 6, 8), words.paint());
     assertEquals(400, assertInstanceOf(TextBox.Given.class, words.box()).width());
-    assertEquals(3, assertInstanceOf(GroupPiece.class, large.stack().get(1)).scale());
+    GroupPiece group = assertInstanceOf(GroupPiece.class, large.stack().get(1));
+    assertEquals(1.5, group.scale());
+    PicturePiece inside = assertInstanceOf(PicturePiece.class, group.stack().getFirst());
+    assertEquals(120, inside.width());
+    assertEquals(4, inside.place().right());
     PlatePiece backing = assertInstanceOf(PlatePiece.class, large.stack().getLast());
     assertEquals(new Backing(List.of("words"), 8, 10, 12, 14), backing.backing());
     assertEquals(overlay, Reframed.of(large, Frame.of(320, 180)));
+  }
+
+  @Test
+  void finishesOfAndInAGroupLookAsTheyDid() {
+    Outline edge = Samples.outline(3, Outline.Side.OUTSIDE, "#102030");
+    GroupPiece group =
+        Samples.group(
+            "group",
+            Samples.centre(),
+            1.5,
+            Samples.box("inner", Samples.from(new Hook.OfGroup(), PinPoint.TOP_LEFT, 2, 3), 40, 20)
+                .withLook(Look.PLAIN.withFinishes(List.of(edge))));
+    Overlay overlay =
+        Samples.overlay(
+            Frame.of(320, 180), group.withLook(group.look().withFinishes(List.of(edge))));
+    Frame large = Frame.of(640, 360);
+    assertArrayEquals(
+        Samples.renderer().render(overlay, Canvas.of(large)).pixels(),
+        Samples.renderer().render(Reframed.of(overlay, large), Canvas.of(large)).pixels(),
+        0.02f);
+  }
+
+  @Test
+  void whatCannotBeSaidSmallerIsScaledAsAWhole() {
+    TextPiece tiny = Samples.text("words", "Tide", Samples.centre(), 2, Samples.flat("#ffffff"));
+    Overlay overlay =
+        Samples.overlay(
+            Frame.of(640, 360),
+            Samples.group(
+                "group",
+                Samples.centre(),
+                20,
+                tiny.withPlace(Samples.from(new Hook.OfGroup(), PinPoint.TOP_LEFT, 0, 0))));
+    Overlay small = Reframed.of(overlay, Frame.of(160, 90));
+    GroupPiece group = assertInstanceOf(GroupPiece.class, small.stack().getFirst());
+    assertEquals(5, group.scale());
+    assertEquals(tiny.runs(), assertInstanceOf(TextPiece.class, group.stack().getFirst()).runs());
   }
 
   @Test
