@@ -11,7 +11,7 @@ import app.diaphan.core.cue.move.Move;
 import app.diaphan.core.cue.time.TimeBase;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.FrameRate;
-import app.diaphan.core.overlay.OverlayCopy;
+import app.diaphan.core.overlay.reframe.OverlayCopy;
 import app.diaphan.core.roster.Roster;
 import app.diaphan.core.roster.Row;
 import app.diaphan.core.roster.table.Table;

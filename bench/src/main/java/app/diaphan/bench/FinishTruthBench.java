@@ -4,7 +4,7 @@ import app.diaphan.core.colour.Colour;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
-import app.diaphan.core.overlay.Paint;
+import app.diaphan.core.overlay.paint.Paint;
 import app.diaphan.core.overlay.Pieces;
 import app.diaphan.core.overlay.finish.Finish;
 import app.diaphan.core.overlay.finish.Inset;

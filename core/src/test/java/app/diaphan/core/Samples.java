@@ -1,7 +1,7 @@
 package app.diaphan.core;
 
 import app.diaphan.core.colour.Colour;
-import app.diaphan.core.font.ShippedFonts;
+import app.diaphan.core.font.shelf.ShippedFonts;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.memory.Memory;
@@ -11,8 +11,6 @@ import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Hook;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
-import app.diaphan.core.overlay.Paint;
-import app.diaphan.core.overlay.PictureFit;
 import app.diaphan.core.overlay.PicturePiece;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.PinPoint;
@@ -35,6 +33,8 @@ import app.diaphan.core.overlay.finish.Rim;
 import app.diaphan.core.overlay.finish.Shadow;
 import app.diaphan.core.overlay.finish.Soften;
 import app.diaphan.core.overlay.finish.UnderFace;
+import app.diaphan.core.overlay.paint.Paint;
+import app.diaphan.core.overlay.paint.PictureFit;
 import app.diaphan.core.picture.PictureShelf;
 import app.diaphan.core.render.Renderer;
 import java.util.List;

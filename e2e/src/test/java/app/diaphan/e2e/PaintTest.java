@@ -6,8 +6,8 @@ import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.colour.Colour;
-import app.diaphan.core.overlay.Paint;
-import app.diaphan.core.overlay.Pattern;
+import app.diaphan.core.overlay.paint.Paint;
+import app.diaphan.core.overlay.paint.Pattern;
 import app.diaphan.core.overlay.PlatePiece;
 import app.diaphan.core.overlay.PlateShape;
 import app.diaphan.core.overlay.finish.Outline;

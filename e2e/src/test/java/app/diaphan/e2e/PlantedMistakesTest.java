@@ -8,7 +8,7 @@ import app.diaphan.core.frame.Area;
 import app.diaphan.core.overlay.Crop;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
-import app.diaphan.core.overlay.PictureFit;
+import app.diaphan.core.overlay.paint.PictureFit;
 import app.diaphan.core.overlay.PicturePiece;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.PinPoint;

@@ -3,7 +3,7 @@ package app.diaphan.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
-import app.diaphan.core.font.ShippedFonts;
+import app.diaphan.core.font.shelf.ShippedFonts;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.memory.Memory;
 import app.diaphan.core.overlay.Backing;

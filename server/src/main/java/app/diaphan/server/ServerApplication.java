@@ -1,6 +1,8 @@
 package app.diaphan.server;
 
 import app.diaphan.server.json.DocumentJson;
+import app.diaphan.server.program.DataFolder;
+import app.diaphan.server.program.TemporaryFiles;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.LinkedHashMap;

@@ -12,6 +12,7 @@ import app.diaphan.core.roster.Roster;
 import app.diaphan.server.command.CommandRun;
 import app.diaphan.server.disk.Backups;
 import app.diaphan.server.json.DocumentJson;
+import app.diaphan.server.program.DataFolder;
 import app.diaphan.server.roster.RosterStore;
 import app.diaphan.server.store.Deliveries;
 import app.diaphan.server.store.DeliveryEntity;

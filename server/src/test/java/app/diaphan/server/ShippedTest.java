@@ -3,7 +3,7 @@ package app.diaphan.server;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import app.diaphan.core.overlay.Pattern;
+import app.diaphan.core.overlay.paint.Pattern;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;

@@ -10,7 +10,7 @@ import app.diaphan.core.overlay.Pieces;
 import app.diaphan.core.overlay.PinPoint;
 import app.diaphan.core.overlay.Place;
 import app.diaphan.core.overlay.PlatePiece;
-import app.diaphan.core.overlay.Reframed;
+import app.diaphan.core.overlay.reframe.Reframed;
 import app.diaphan.core.render.PlacedPiece;
 import app.diaphan.core.render.Renderer;
 import java.awt.geom.AffineTransform;

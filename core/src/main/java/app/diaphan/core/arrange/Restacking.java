@@ -10,7 +10,7 @@ import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.Pieces;
 import app.diaphan.core.overlay.PinPoint;
 import app.diaphan.core.overlay.Place;
-import app.diaphan.core.overlay.Reframed;
+import app.diaphan.core.overlay.reframe.Reframed;
 import app.diaphan.core.render.Canvas;
 import app.diaphan.core.render.PlacedPiece;
 import app.diaphan.core.render.Renderer;

@@ -3,7 +3,7 @@ package app.diaphan.core.check;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.PicturePiece;
-import app.diaphan.core.overlay.retarget.Retargeting;
+import app.diaphan.core.overlay.reframe.Retargeting;
 import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.core.render.Canvas;
 import app.diaphan.core.render.Content;

@@ -22,7 +22,7 @@ import java.util.function.LongUnaryOperator;
  */
 public record CueList(
     String name, CueClip clip, double readingSpeed, List<Marker> markers, List<Cue> cues) {
-  public static final int MOST = 10_000;
+  public static final int MOST = Marker.MOST;
 
   /** Of the speeds that subtitlers work by, one of the slower ones: a still is not expected. */
   public static final double USUAL_SPEED = 15;

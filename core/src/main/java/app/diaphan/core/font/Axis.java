@@ -26,12 +26,12 @@ public record Axis(String tag, String name, double least, double standard, doubl
     }
   }
 
-  boolean isWeight() {
+  public boolean ofWeight() {
     return tag.equals(WEIGHT);
   }
 
   /** The nearest value that the axis has. */
-  double nearest(double wanted) {
+  public double nearest(double wanted) {
     return Math.clamp(wanted, least, most);
   }
 }

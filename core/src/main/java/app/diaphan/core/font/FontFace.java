@@ -33,11 +33,11 @@ public record FontFace(
   }
 
   Optional<Axis> weightAxis() {
-    return axes.stream().filter(Axis::isWeight).findFirst();
+    return axes.stream().filter(Axis::ofWeight).findFirst();
   }
 
   /** How far a weight is from what the font has; 0 if it has it. */
-  int distance(int weight) {
+  public int distance(int weight) {
     return weightAxis()
         .map(axis -> (int) Math.ceil(Math.abs(axis.nearest(weight) - weight)))
         .orElseGet(() -> Math.abs(weights.getFirst().weight() - weight));

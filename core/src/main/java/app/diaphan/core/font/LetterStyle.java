@@ -22,11 +22,11 @@ public record LetterStyle(int weight, List<AxisValue> axes, Set<String> features
     return new LetterStyle(weight, List.of(), Set.of());
   }
 
-  LetterStyle withoutFeatures() {
+  public LetterStyle withoutFeatures() {
     return new LetterStyle(weight, axes, Set.of());
   }
 
-  boolean plain() {
+  public boolean plain() {
     return axes.isEmpty() && features.isEmpty();
   }
 }

@@ -2,7 +2,7 @@ package app.diaphan.core.interchange;
 
 import app.diaphan.core.Sentence;
 import app.diaphan.core.colour.Colour;
-import app.diaphan.core.overlay.Paint;
+import app.diaphan.core.overlay.paint.Paint;
 import java.util.List;
 import java.util.Optional;
 

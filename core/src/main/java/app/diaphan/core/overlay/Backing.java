@@ -3,6 +3,7 @@ package app.diaphan.core.overlay;
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Require;
 import app.diaphan.core.Sentence;
+import app.diaphan.core.frame.DisplayUnits;
 import java.util.List;
 
 /**
@@ -21,10 +22,10 @@ public record Backing(List<String> pieces, double left, double top, double right
     if (pieces.size() > MOST) {
       throw new InvalidInput(Sentence.of("A plate can back at most %d pieces.", MOST));
     }
-    Require.between(-PieceRules.LARGEST, PieceRules.LARGEST, left, "The padding on the left");
-    Require.between(-PieceRules.LARGEST, PieceRules.LARGEST, top, "The padding above");
-    Require.between(-PieceRules.LARGEST, PieceRules.LARGEST, right, "The padding on the right");
-    Require.between(-PieceRules.LARGEST, PieceRules.LARGEST, bottom, "The padding below");
+    Require.between(-DisplayUnits.MOST, DisplayUnits.MOST, left, "The padding on the left");
+    Require.between(-DisplayUnits.MOST, DisplayUnits.MOST, top, "The padding above");
+    Require.between(-DisplayUnits.MOST, DisplayUnits.MOST, right, "The padding on the right");
+    Require.between(-DisplayUnits.MOST, DisplayUnits.MOST, bottom, "The padding below");
     pieces = List.copyOf(pieces);
   }
 

@@ -5,7 +5,6 @@ import app.diaphan.core.Names;
 import app.diaphan.core.Require;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.dress.Dress;
-import app.diaphan.core.overlay.dress.Kept;
 import app.diaphan.core.overlay.retarget.ForTarget;
 import java.util.List;
 import java.util.Set;

@@ -1,7 +1,7 @@
 package app.diaphan.core.overlay;
 
-import app.diaphan.core.overlay.dress.Kept;
 import app.diaphan.core.overlay.finish.Finish;
+import app.diaphan.core.overlay.paint.Paint;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;

@@ -3,6 +3,7 @@ package app.diaphan.core.overlay;
 import app.diaphan.core.Require;
 import app.diaphan.core.overlay.cutout.CutOut;
 import app.diaphan.core.overlay.cutout.Tint;
+import app.diaphan.core.overlay.paint.PictureFit;
 import app.diaphan.core.overlay.slot.Slot;
 import app.diaphan.core.overlay.slot.SlotRules;
 import java.util.List;

@@ -4,10 +4,10 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Names;
 import app.diaphan.core.Require;
 import app.diaphan.core.Sentence;
+import app.diaphan.core.frame.DisplayUnits;
 
 /** What holds for every kind of piece. */
 final class PieceRules {
-  static final double LARGEST = 100_000;
 
   private PieceRules() {}
 
@@ -27,7 +27,7 @@ final class PieceRules {
   }
 
   static void checkSize(String name, double width, double height) {
-    Require.between(0.1, LARGEST, width, "The width of \"" + name + "\"");
-    Require.between(0.1, LARGEST, height, "The height of \"" + name + "\"");
+    Require.between(0.1, DisplayUnits.MOST, width, "The width of \"" + name + "\"");
+    Require.between(0.1, DisplayUnits.MOST, height, "The height of \"" + name + "\"");
   }
 }

@@ -1,6 +1,7 @@
 package app.diaphan.core.overlay;
 
 import app.diaphan.core.Require;
+import app.diaphan.core.overlay.paint.Paint;
 import app.diaphan.core.overlay.slot.Slot;
 import app.diaphan.core.overlay.slot.SlotRules;
 import java.util.List;

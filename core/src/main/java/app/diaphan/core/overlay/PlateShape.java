@@ -2,6 +2,7 @@ package app.diaphan.core.overlay;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Require;
+import app.diaphan.core.frame.DisplayUnits;
 import java.util.List;
 
 /**
@@ -16,7 +17,7 @@ public sealed interface PlateShape {
       implements PlateShape {
     public RoundedRectangle {
       for (double radius : new double[] {topLeft, topRight, bottomRight, bottomLeft}) {
-        Require.between(0, PieceRules.LARGEST, radius, "The corner radius");
+        Require.between(0, DisplayUnits.MOST, radius, "The corner radius");
       }
     }
 
@@ -38,7 +39,7 @@ public sealed interface PlateShape {
   record RegularPolygon(int corners, double rounding) implements PlateShape {
     public RegularPolygon {
       Require.between(3, 60, corners, "The number of corners");
-      Require.between(0, PieceRules.LARGEST, rounding, "The rounding of the corners");
+      Require.between(0, DisplayUnits.MOST, rounding, "The rounding of the corners");
     }
   }
 
@@ -51,7 +52,7 @@ public sealed interface PlateShape {
     public Star {
       Require.between(3, 60, points, "The number of points");
       Require.between(0, 0.95, depth, "The depth of the notches");
-      Require.between(0, PieceRules.LARGEST, rounding, "The rounding of the corners");
+      Require.between(0, DisplayUnits.MOST, rounding, "The rounding of the corners");
     }
   }
 
@@ -63,7 +64,7 @@ public sealed interface PlateShape {
   record Triangle(double apex, double rounding) implements PlateShape {
     public Triangle {
       Require.between(0, 1, apex, "The place of the tip");
-      Require.between(0, PieceRules.LARGEST, rounding, "The rounding of the corners");
+      Require.between(0, DisplayUnits.MOST, rounding, "The rounding of the corners");
     }
   }
 
@@ -74,8 +75,8 @@ public sealed interface PlateShape {
    */
   record Chevron(double point, double rounding) implements PlateShape {
     public Chevron {
-      Require.between(0, PieceRules.LARGEST, point, "The length of the point");
-      Require.between(0, PieceRules.LARGEST, rounding, "The rounding of the corners");
+      Require.between(0, DisplayUnits.MOST, point, "The length of the point");
+      Require.between(0, DisplayUnits.MOST, rounding, "The rounding of the corners");
     }
   }
 
@@ -88,9 +89,9 @@ public sealed interface PlateShape {
    */
   record SlantedBar(double left, double right, double rounding) implements PlateShape {
     public SlantedBar {
-      Require.between(-PieceRules.LARGEST, PieceRules.LARGEST, left, "The slant of the left end");
-      Require.between(-PieceRules.LARGEST, PieceRules.LARGEST, right, "The slant of the right end");
-      Require.between(0, PieceRules.LARGEST, rounding, "The rounding of the corners");
+      Require.between(-DisplayUnits.MOST, DisplayUnits.MOST, left, "The slant of the left end");
+      Require.between(-DisplayUnits.MOST, DisplayUnits.MOST, right, "The slant of the right end");
+      Require.between(0, DisplayUnits.MOST, rounding, "The rounding of the corners");
     }
   }
 
@@ -98,7 +99,7 @@ public sealed interface PlateShape {
   record Wedge(Corner corner, double rounding) implements PlateShape {
     public Wedge {
       Require.present(corner, "The corner that a wedge fills");
-      Require.between(0, PieceRules.LARGEST, rounding, "The rounding of the corners");
+      Require.between(0, DisplayUnits.MOST, rounding, "The rounding of the corners");
     }
   }
 
@@ -113,7 +114,7 @@ public sealed interface PlateShape {
       if (points.size() < 3 || points.size() > 500) {
         throw new InvalidInput("A polygon has 3 to 500 points, not " + points.size() + ".");
       }
-      Require.between(0, PieceRules.LARGEST, rounding, "The rounding of the corners");
+      Require.between(0, DisplayUnits.MOST, rounding, "The rounding of the corners");
       points = List.copyOf(points);
     }
   }

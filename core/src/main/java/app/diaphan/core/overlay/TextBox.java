@@ -1,6 +1,7 @@
 package app.diaphan.core.overlay;
 
 import app.diaphan.core.Require;
+import app.diaphan.core.frame.DisplayUnits;
 
 /** Whether words take the room they need or have to do with a given one. */
 public sealed interface TextBox {
@@ -17,8 +18,8 @@ public sealed interface TextBox {
    */
   record Given(double width, double height, Upright upright, Fit fit) implements TextBox {
     public Given {
-      Require.between(1, PieceRules.LARGEST, width, "The width of the text's box");
-      Require.between(1, PieceRules.LARGEST, height, "The height of the text's box");
+      Require.between(1, DisplayUnits.MOST, width, "The width of the text's box");
+      Require.between(1, DisplayUnits.MOST, height, "The height of the text's box");
       Require.present(upright, "Where the lines lie in the box");
       Require.present(fit, "The fit of the text");
     }

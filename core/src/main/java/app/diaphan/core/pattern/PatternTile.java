@@ -1,6 +1,6 @@
 package app.diaphan.core.pattern;
 
-import app.diaphan.core.overlay.Pattern;
+import app.diaphan.core.overlay.paint.Pattern;
 import app.diaphan.core.picture.RasterPicture;
 
 /**

@@ -1,6 +1,6 @@
 package app.diaphan.core.picture;
 
-import app.diaphan.core.font.ShippedFonts;
+import app.diaphan.core.font.shelf.ShippedFonts;
 import com.github.weisj.jsvg.parser.DomElement;
 import java.util.Arrays;
 import java.util.List;

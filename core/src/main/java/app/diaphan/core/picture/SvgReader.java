@@ -3,7 +3,7 @@ package app.diaphan.core.picture;
 import app.diaphan.core.Digest;
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
-import app.diaphan.core.font.ShippedFonts;
+import app.diaphan.core.font.shelf.ShippedFonts;
 import com.github.weisj.jsvg.SVGDocument;
 import com.github.weisj.jsvg.parser.DocumentLimits;
 import com.github.weisj.jsvg.parser.DomElement;

@@ -1,8 +1,8 @@
 package app.diaphan.core.render;
 
 import app.diaphan.core.overlay.Look;
-import app.diaphan.core.overlay.Paint;
 import app.diaphan.core.overlay.PictureNames;
+import app.diaphan.core.overlay.paint.Paint;
 import app.diaphan.core.picture.Picture;
 import app.diaphan.core.picture.PictureShelf;
 import java.util.List;

@@ -1,10 +1,10 @@
 package app.diaphan.core.render;
 
 import app.diaphan.core.overlay.Crop;
-import app.diaphan.core.overlay.Paint;
-import app.diaphan.core.overlay.PictureFit;
 import app.diaphan.core.overlay.cutout.CutOut;
 import app.diaphan.core.overlay.cutout.Tint;
+import app.diaphan.core.overlay.paint.Paint;
+import app.diaphan.core.overlay.paint.PictureFit;
 import app.diaphan.core.picture.Picture;
 import app.diaphan.core.type.SetText;
 import java.awt.Shape;

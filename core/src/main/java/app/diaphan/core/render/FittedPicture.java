@@ -1,7 +1,7 @@
 package app.diaphan.core.render;
 
 import app.diaphan.core.overlay.Crop;
-import app.diaphan.core.overlay.PictureFit;
+import app.diaphan.core.overlay.paint.PictureFit;
 import app.diaphan.core.picture.Picture;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Rectangle2D;

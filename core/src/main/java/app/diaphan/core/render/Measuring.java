@@ -1,13 +1,13 @@
 package app.diaphan.core.render;
 
 import app.diaphan.core.Sentence;
-import app.diaphan.core.overlay.Paint;
 import app.diaphan.core.overlay.PictureNames;
 import app.diaphan.core.overlay.PicturePiece;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.PlatePiece;
 import app.diaphan.core.overlay.TextBox;
 import app.diaphan.core.overlay.TextPiece;
+import app.diaphan.core.overlay.paint.Paint;
 import app.diaphan.core.picture.Picture;
 import app.diaphan.core.picture.PictureShelf;
 import app.diaphan.core.picture.RasterPicture;

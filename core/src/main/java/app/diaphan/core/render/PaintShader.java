@@ -1,7 +1,7 @@
 package app.diaphan.core.render;
 
 import app.diaphan.core.overlay.Crop;
-import app.diaphan.core.overlay.Paint;
+import app.diaphan.core.overlay.paint.Paint;
 import app.diaphan.core.pattern.PatternTile;
 import app.diaphan.core.picture.Picture;
 import app.diaphan.core.picture.PictureSampler;

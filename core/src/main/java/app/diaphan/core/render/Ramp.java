@@ -1,6 +1,6 @@
 package app.diaphan.core.render;
 
-import app.diaphan.core.overlay.Paint;
+import app.diaphan.core.overlay.paint.Paint;
 import java.util.List;
 
 /**

@@ -1,7 +1,7 @@
 package app.diaphan.core.render;
 
 import app.diaphan.core.cutout.CutPictures;
-import app.diaphan.core.font.FontShelf;
+import app.diaphan.core.font.shelf.FontShelf;
 import app.diaphan.core.memory.Memory;
 import app.diaphan.core.overlay.FacedPiece;
 import app.diaphan.core.overlay.GroupPiece;

@@ -10,7 +10,7 @@ import app.diaphan.core.overlay.Pieces;
 import app.diaphan.core.overlay.PlatePiece;
 import app.diaphan.core.overlay.Run;
 import app.diaphan.core.overlay.TextPiece;
-import app.diaphan.core.overlay.retarget.Retargeting;
+import app.diaphan.core.overlay.reframe.Retargeting;
 import app.diaphan.core.overlay.slot.Slot;
 import app.diaphan.core.overlay.slot.WordSlots;
 import java.util.ArrayList;

@@ -2,7 +2,6 @@ package app.diaphan.core.roster;
 
 import app.diaphan.core.colour.Colour;
 import app.diaphan.core.overlay.GroupPiece;
-import app.diaphan.core.overlay.Paint;
 import app.diaphan.core.overlay.PicturePiece;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.PlatePiece;
@@ -16,6 +15,7 @@ import app.diaphan.core.overlay.finish.Relief;
 import app.diaphan.core.overlay.finish.Rim;
 import app.diaphan.core.overlay.finish.Shadow;
 import app.diaphan.core.overlay.finish.Soften;
+import app.diaphan.core.overlay.paint.Paint;
 import app.diaphan.core.overlay.slot.Slot;
 import java.util.ArrayList;
 import java.util.List;

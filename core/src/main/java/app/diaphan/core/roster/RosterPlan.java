@@ -4,7 +4,7 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
 import app.diaphan.core.deliver.FileName;
 import app.diaphan.core.deliver.Target;
-import app.diaphan.core.overlay.retarget.Retargeting;
+import app.diaphan.core.overlay.reframe.Retargeting;
 import app.diaphan.core.targets.NamePattern;
 import app.diaphan.core.targets.NameToken;
 import app.diaphan.core.targets.NameValues;

@@ -4,7 +4,7 @@ import app.diaphan.core.check.CheckKind;
 import app.diaphan.core.check.Found;
 import app.diaphan.core.check.PlacementChecks;
 import app.diaphan.core.overlay.Overlay;
-import app.diaphan.core.overlay.retarget.Retargeting;
+import app.diaphan.core.overlay.reframe.Retargeting;
 import app.diaphan.core.render.Canvas;
 import app.diaphan.core.render.Finding;
 import app.diaphan.core.render.Renderer;

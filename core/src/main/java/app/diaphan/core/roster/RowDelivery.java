@@ -6,7 +6,7 @@ import app.diaphan.core.deliver.Delivered;
 import app.diaphan.core.deliver.Deliverer;
 import app.diaphan.core.deliver.Progress;
 import app.diaphan.core.overlay.Overlay;
-import app.diaphan.core.overlay.retarget.Retargeting;
+import app.diaphan.core.overlay.reframe.Retargeting;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Collectors;

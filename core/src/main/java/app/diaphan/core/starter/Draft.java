@@ -7,7 +7,6 @@ import app.diaphan.core.overlay.Backing;
 import app.diaphan.core.overlay.Hook;
 import app.diaphan.core.overlay.Letterforms;
 import app.diaphan.core.overlay.Look;
-import app.diaphan.core.overlay.Paint;
 import app.diaphan.core.overlay.PinPoint;
 import app.diaphan.core.overlay.Place;
 import app.diaphan.core.overlay.PlatePiece;
@@ -22,6 +21,7 @@ import app.diaphan.core.overlay.finish.Halo;
 import app.diaphan.core.overlay.finish.Outline;
 import app.diaphan.core.overlay.finish.Shadow;
 import app.diaphan.core.overlay.finish.UnderFace;
+import app.diaphan.core.overlay.paint.Paint;
 import java.util.List;
 import java.util.Locale;
 

@@ -1,7 +1,7 @@
 package app.diaphan.core.starter;
 
-import app.diaphan.core.font.FontShelf;
-import app.diaphan.core.font.ShippedFonts;
+import app.diaphan.core.font.shelf.FontShelf;
+import app.diaphan.core.font.shelf.ShippedFonts;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Pieces;
 import app.diaphan.core.overlay.Run;

@@ -7,7 +7,6 @@ import app.diaphan.core.house.House;
 import app.diaphan.core.overlay.Hook;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
-import app.diaphan.core.overlay.Paint;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.PinPoint;
 import app.diaphan.core.overlay.Place;
@@ -18,6 +17,7 @@ import app.diaphan.core.overlay.TextAlignment;
 import app.diaphan.core.overlay.TextBox;
 import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.core.overlay.TextSetting.Capitals;
+import app.diaphan.core.overlay.paint.Paint;
 import java.util.List;
 
 /**

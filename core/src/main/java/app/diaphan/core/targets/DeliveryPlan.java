@@ -8,7 +8,7 @@ import app.diaphan.core.deliver.Target;
 import app.diaphan.core.file.Extent;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.Overlay;
-import app.diaphan.core.overlay.retarget.Retargeting;
+import app.diaphan.core.overlay.reframe.Retargeting;
 import app.diaphan.core.raster.Bounds;
 import java.time.LocalDate;
 import java.util.ArrayList;

@@ -6,7 +6,7 @@ import app.diaphan.core.Sentence;
 import app.diaphan.core.deliver.Target;
 import app.diaphan.core.file.FileKind;
 import app.diaphan.core.overlay.Overlay;
-import app.diaphan.core.overlay.retarget.Retargeting;
+import app.diaphan.core.overlay.reframe.Retargeting;
 import java.util.List;
 import java.util.function.Predicate;
 

@@ -1,7 +1,7 @@
 package app.diaphan.core.targets;
 
 import app.diaphan.core.InvalidInput;
-import app.diaphan.core.overlay.retarget.Retargeting;
+import app.diaphan.core.overlay.reframe.Retargeting;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,7 +1,7 @@
 package app.diaphan.core.type;
 
-import app.diaphan.core.font.FontFamily;
-import app.diaphan.core.font.FontShelf;
+import app.diaphan.core.font.shelf.FontFamily;
+import app.diaphan.core.font.shelf.FontShelf;
 import app.diaphan.core.overlay.Letterforms;
 import app.diaphan.core.overlay.Run;
 import app.diaphan.core.overlay.TextSetting;

@@ -1,6 +1,6 @@
 package app.diaphan.core.type;
 
-import app.diaphan.core.font.FontShelf;
+import app.diaphan.core.font.shelf.FontShelf;
 import app.diaphan.core.overlay.Run;
 import app.diaphan.core.overlay.TextBox;
 import app.diaphan.core.overlay.TextPiece;

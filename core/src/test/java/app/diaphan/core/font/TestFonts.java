@@ -1,6 +1,8 @@
 package app.diaphan.core.font;
 
 import app.diaphan.core.font.file.FontFiles;
+import app.diaphan.core.font.shelf.FontShelf;
+import app.diaphan.core.font.shelf.ShippedFonts;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;

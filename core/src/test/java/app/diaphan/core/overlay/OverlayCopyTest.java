@@ -5,7 +5,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.Samples;
 import app.diaphan.core.frame.Frame;
-import app.diaphan.core.overlay.OverlayCopy.Lengths;
+import app.diaphan.core.overlay.reframe.OverlayCopy;
+import app.diaphan.core.overlay.reframe.OverlayCopy.Lengths;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;

@@ -3,6 +3,8 @@ package app.diaphan.core.overlay;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import app.diaphan.core.Samples;
+import app.diaphan.core.overlay.paint.Paint;
+import app.diaphan.core.overlay.paint.PictureFit;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;

@@ -8,7 +8,7 @@ import static org.junit.jupiter.api.Assumptions.assumeTrue;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Samples;
-import app.diaphan.core.font.ShippedFonts;
+import app.diaphan.core.font.shelf.ShippedFonts;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.memory.Memory;

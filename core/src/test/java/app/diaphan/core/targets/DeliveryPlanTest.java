@@ -14,7 +14,7 @@ import app.diaphan.core.file.Extent;
 import app.diaphan.core.file.FileKind;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.Overlay;
-import app.diaphan.core.overlay.Reframed;
+import app.diaphan.core.overlay.reframe.Reframed;
 import app.diaphan.core.overlay.retarget.FileAtTarget;
 import app.diaphan.core.overlay.retarget.ForTarget;
 import app.diaphan.core.targets.DeliveryPlan.Planned;

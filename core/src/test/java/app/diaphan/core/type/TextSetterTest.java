@@ -6,9 +6,9 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.Samples;
 import app.diaphan.core.colour.Colour;
-import app.diaphan.core.font.FontFamily;
 import app.diaphan.core.font.FontWeight;
-import app.diaphan.core.font.ShippedFonts;
+import app.diaphan.core.font.shelf.FontFamily;
+import app.diaphan.core.font.shelf.ShippedFonts;
 import app.diaphan.core.overlay.Letterforms;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Run;

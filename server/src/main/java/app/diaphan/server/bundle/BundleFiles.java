@@ -1,6 +1,6 @@
 package app.diaphan.server.bundle;
 
-import app.diaphan.server.TemporaryFiles;
+import app.diaphan.server.program.TemporaryFiles;
 import app.diaphan.server.store.GraphicsPackage;
 import java.io.BufferedOutputStream;
 import java.io.IOException;

@@ -1,9 +1,9 @@
 package app.diaphan.server.bundle;
 
 import app.diaphan.core.font.FontFile;
-import app.diaphan.core.font.FontShelf;
-import app.diaphan.core.font.ShippedFonts;
 import app.diaphan.core.font.file.FontFiles;
+import app.diaphan.core.font.shelf.FontShelf;
+import app.diaphan.core.font.shelf.ShippedFonts;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

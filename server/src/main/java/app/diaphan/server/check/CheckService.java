@@ -10,9 +10,9 @@ import app.diaphan.core.memory.Permits;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.roster.Filling;
 import app.diaphan.server.draw.DrawingService;
+import app.diaphan.server.draw.StillPictures;
 import app.diaphan.server.font.FontShelves;
 import app.diaphan.server.memory.MemoryBudget;
-import app.diaphan.server.picture.DecodedPictures;
 import app.diaphan.server.store.PackageStore;
 import app.diaphan.server.store.PictureEntity;
 import app.diaphan.server.store.PictureStore;
@@ -33,7 +33,7 @@ public class CheckService {
   private final PackageStore store;
   private final PictureStore pictures;
   private final DrawingService drawings;
-  private final DecodedPictures decoded;
+  private final StillPictures stillPictures;
   private final FontShelves fonts;
   private final Permits work;
 
@@ -41,14 +41,14 @@ public class CheckService {
       PackageStore store,
       PictureStore pictures,
       DrawingService drawings,
-      DecodedPictures decoded,
+      StillPictures stillPictures,
       FontShelves fonts,
       MemoryBudget budget) {
     this.fonts = fonts;
     this.store = store;
     this.pictures = pictures;
     this.drawings = drawings;
-    this.decoded = decoded;
+    this.stillPictures = stillPictures;
     work = budget.work();
   }
 
@@ -88,7 +88,8 @@ public class CheckService {
             .map(
                 still ->
                     new Still(
-                        StillNames.of(still.clip(), still.position()), decoded.still(still.id())))
+                        StillNames.of(still.clip(), still.position()),
+                        stillPictures.of(still.id())))
             .toList();
     long pixels = (long) overlay.frame().width() * overlay.frame().height();
     return work.with(

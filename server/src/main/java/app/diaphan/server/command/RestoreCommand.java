@@ -2,8 +2,8 @@ package app.diaphan.server.command;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
-import app.diaphan.server.DataFolder;
 import app.diaphan.server.disk.Backups;
+import app.diaphan.server.program.DataFolder;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;

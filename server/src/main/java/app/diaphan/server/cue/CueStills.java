@@ -14,7 +14,7 @@ import app.diaphan.core.frame.Frame;
 import app.diaphan.core.memory.Memory;
 import app.diaphan.core.memory.Remembered;
 import app.diaphan.core.overlay.Overlay;
-import app.diaphan.core.overlay.retarget.Retargeting;
+import app.diaphan.core.overlay.reframe.Retargeting;
 import app.diaphan.core.render.Renderer;
 import app.diaphan.core.screening.AlphaReading;
 import app.diaphan.core.targets.NamedTarget;

@@ -4,7 +4,7 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
 import app.diaphan.core.deliver.FileName;
 import app.diaphan.core.deliver.OwnFolder;
-import app.diaphan.server.DataFolder;
+import app.diaphan.server.program.DataFolder;
 import app.diaphan.server.store.GraphicsPackage;
 import app.diaphan.server.store.PackageStore;
 import java.nio.file.Files;

@@ -1,16 +1,16 @@
 package app.diaphan.server.deliver;
 
 import app.diaphan.core.Digest;
-import app.diaphan.core.font.FontFamily;
-import app.diaphan.core.font.FontShelf;
-import app.diaphan.core.font.ShippedFonts;
+import app.diaphan.core.font.shelf.FontFamily;
+import app.diaphan.core.font.shelf.FontShelf;
+import app.diaphan.core.font.shelf.ShippedFonts;
 import app.diaphan.core.house.Unnamed;
 import app.diaphan.core.overlay.Families;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.PictureNames;
 import app.diaphan.core.targets.PlannedFile;
-import app.diaphan.server.ProgramVersion;
 import app.diaphan.server.json.DocumentJson;
+import app.diaphan.server.program.ProgramVersion;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;

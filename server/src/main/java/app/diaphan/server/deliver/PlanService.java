@@ -2,7 +2,7 @@ package app.diaphan.server.deliver;
 
 import app.diaphan.core.Sentence;
 import app.diaphan.core.deliver.Deliverer;
-import app.diaphan.core.font.FontShelf;
+import app.diaphan.core.font.shelf.FontShelf;
 import app.diaphan.core.overlay.Differences;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.roster.AskedColumn;

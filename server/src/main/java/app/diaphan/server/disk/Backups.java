@@ -2,7 +2,7 @@ package app.diaphan.server.disk;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
-import app.diaphan.server.DataFolder;
+import app.diaphan.server.program.DataFolder;
 import java.io.IOException;
 import java.nio.channels.FileChannel;
 import java.nio.channels.FileLock;

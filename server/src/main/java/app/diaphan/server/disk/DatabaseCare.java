@@ -1,6 +1,6 @@
 package app.diaphan.server.disk;
 
-import app.diaphan.server.DataFolder;
+import app.diaphan.server.program.DataFolder;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.sql.Connection;

@@ -1,6 +1,6 @@
 package app.diaphan.server.disk;
 
-import app.diaphan.server.DataFolder;
+import app.diaphan.server.program.DataFolder;
 import com.zaxxer.hikari.HikariDataSource;
 import java.time.Clock;
 import org.springframework.boot.context.properties.ConfigurationProperties;

@@ -1,6 +1,6 @@
 package app.diaphan.server.disk;
 
-import app.diaphan.server.DataFolder;
+import app.diaphan.server.program.DataFolder;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.util.Optional;

@@ -3,7 +3,6 @@ package app.diaphan.server.draw;
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
 import app.diaphan.core.colour.Colour;
-import app.diaphan.server.picture.DecodedPictures;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.springframework.stereotype.Component;
@@ -13,10 +12,10 @@ import org.springframework.stereotype.Component;
 public class Backdrops {
   private static final Pattern STILL = Pattern.compile("still-(\\d{1,18})");
 
-  private final DecodedPictures decoded;
+  private final StillPictures stillPictures;
 
-  Backdrops(DecodedPictures decoded) {
-    this.decoded = decoded;
+  Backdrops(StillPictures stillPictures) {
+    this.stillPictures = stillPictures;
   }
 
   /**
@@ -27,7 +26,7 @@ public class Backdrops {
   public Backdrop get(String text) {
     Matcher matcher = STILL.matcher(text);
     if (matcher.matches()) {
-      return new Backdrop.Still(decoded.still(Long.valueOf(matcher.group(1))));
+      return new Backdrop.Still(stillPictures.of(Long.valueOf(matcher.group(1))));
     }
     if (text.startsWith("#")) {
       return new Backdrop.Flat(Colour.parse(text));

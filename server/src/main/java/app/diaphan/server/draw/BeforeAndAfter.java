@@ -11,7 +11,6 @@ import app.diaphan.core.render.Canvas;
 import app.diaphan.core.render.Renderer;
 import app.diaphan.core.render.Rendering;
 import app.diaphan.server.memory.MemoryBudget;
-import app.diaphan.server.picture.DecodedPictures;
 import app.diaphan.server.store.PackageStore;
 import app.diaphan.server.store.Stills;
 import java.util.LinkedHashMap;
@@ -30,19 +29,19 @@ public class BeforeAndAfter {
   private final PackageStore store;
   private final DrawingService drawings;
   private final DrawnPictures drawn;
-  private final DecodedPictures decoded;
+  private final StillPictures stillPictures;
   private final Permits work;
 
   BeforeAndAfter(
       PackageStore store,
       DrawingService drawings,
       DrawnPictures drawn,
-      DecodedPictures decoded,
+      StillPictures stillPictures,
       MemoryBudget budget) {
     this.store = store;
     this.drawings = drawings;
     this.drawn = drawn;
-    this.decoded = decoded;
+    this.stillPictures = stillPictures;
     work = budget.work();
   }
 
@@ -89,7 +88,7 @@ public class BeforeAndAfter {
   private List<Still> stills(Long packageId) {
     Map<String, Still> stills = new LinkedHashMap<>();
     for (Stills.Line still : store.stillLinesOf(packageId)) {
-      stills.computeIfAbsent(still.clip(), clip -> new Still(clip, decoded.still(still.id())));
+      stills.computeIfAbsent(still.clip(), clip -> new Still(clip, stillPictures.of(still.id())));
     }
     return List.copyOf(stills.values());
   }

@@ -11,7 +11,6 @@ import app.diaphan.core.raster.Bands;
 import app.diaphan.core.render.Canvas;
 import app.diaphan.core.roster.Filling;
 import app.diaphan.server.memory.MemoryBudget;
-import app.diaphan.server.picture.DecodedPictures;
 import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
 import java.util.Optional;
@@ -25,14 +24,17 @@ public class ProofLooks {
 
   private final DrawingService drawings;
   private final DrawnPictures drawn;
-  private final DecodedPictures decoded;
+  private final StillPictures stillPictures;
   private final Permits work;
 
   ProofLooks(
-      DrawingService drawings, DrawnPictures drawn, DecodedPictures decoded, MemoryBudget budget) {
+      DrawingService drawings,
+      DrawnPictures drawn,
+      StillPictures stillPictures,
+      MemoryBudget budget) {
     this.drawings = drawings;
     this.drawn = drawn;
-    this.decoded = decoded;
+    this.stillPictures = stillPictures;
     work = budget.work();
   }
 
@@ -89,7 +91,7 @@ public class ProofLooks {
   private float[] over(float[] pixels, Optional<Long> still, Colour flat, int width, int height) {
     float[] beneath = new float[pixels.length];
     if (still.isPresent()) {
-      cover(decoded.still(still.get()), beneath, width, height);
+      cover(stillPictures.of(still.get()), beneath, width, height);
     } else {
       for (int i = 0; i < beneath.length; i += 4) {
         beneath[i] = flat.red() / 255f;

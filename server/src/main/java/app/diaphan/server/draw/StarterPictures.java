@@ -5,7 +5,7 @@ import app.diaphan.core.frame.Frame;
 import app.diaphan.core.house.House;
 import app.diaphan.core.memory.Memory;
 import app.diaphan.core.overlay.Overlay;
-import app.diaphan.core.overlay.Reframed;
+import app.diaphan.core.overlay.reframe.Reframed;
 import app.diaphan.core.render.Canvas;
 import app.diaphan.core.render.Renderer;
 import app.diaphan.core.render.Rendering;

@@ -1,8 +1,8 @@
 package app.diaphan.server.font;
 
 import app.diaphan.core.font.FontFile;
-import app.diaphan.core.font.FontShelf;
-import app.diaphan.core.font.ShippedFonts;
+import app.diaphan.core.font.shelf.FontShelf;
+import app.diaphan.core.font.shelf.ShippedFonts;
 import app.diaphan.core.house.House;
 import app.diaphan.core.memory.Memory;
 import app.diaphan.core.memory.Remembered;

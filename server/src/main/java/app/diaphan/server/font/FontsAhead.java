@@ -1,7 +1,7 @@
 package app.diaphan.server.font;
 
 import app.diaphan.core.font.FontFile;
-import app.diaphan.core.font.FontShelf;
+import app.diaphan.core.font.shelf.FontShelf;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Pieces;
 import app.diaphan.core.overlay.Run;

@@ -2,7 +2,7 @@ package app.diaphan.server.house;
 
 import app.diaphan.core.house.House;
 import app.diaphan.core.house.HouseChange;
-import app.diaphan.core.overlay.dress.Kept;
+import app.diaphan.core.overlay.Kept;
 import java.util.List;
 import java.util.Map;
 

@@ -5,10 +5,7 @@ import app.diaphan.core.memory.NoRoom;
 import app.diaphan.core.memory.Remembered;
 import app.diaphan.core.picture.PictureFile;
 import app.diaphan.core.picture.PictureReader;
-import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.server.memory.MemoryBudget;
-import app.diaphan.server.store.Missing;
-import app.diaphan.server.store.Stills;
 import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
@@ -19,13 +16,11 @@ import org.springframework.stereotype.Component;
 /** Decodes pictures, the same bytes once, however many ask for them at the same time. */
 @Component
 public class DecodedPictures {
-  private final Stills stills;
   private final MemoryBudget budget;
   private final Remembered<String, PictureFile> files;
   private final Map<String, CompletableFuture<PictureFile>> underWay = new ConcurrentHashMap<>();
 
-  DecodedPictures(Stills stills, MemoryBudget budget) {
-    this.stills = stills;
+  DecodedPictures(MemoryBudget budget) {
     this.budget = budget;
     files = budget.pictures().kind(Memory::bytesOf, file -> file.picture().bytes());
   }
@@ -37,20 +32,6 @@ public class DecodedPictures {
    */
   public PictureFile file(String name, String digest, Supplier<byte[]> bytes) {
     return files.known(digest).orElseGet(() -> decoded(name, digest, bytes));
-  }
-
-  /**
-   * The picture of a still, which never changes.
-   *
-   * @throws app.diaphan.server.store.Missing if there is no such still
-   */
-  public RasterPicture still(Long id) {
-    return (RasterPicture)
-        file(
-                "still " + id,
-                "still " + id,
-                () -> stills.findById(id).orElseThrow(() -> new Missing("still", id)).content())
-            .picture();
   }
 
   private PictureFile decoded(String name, String digest, Supplier<byte[]> bytes) {

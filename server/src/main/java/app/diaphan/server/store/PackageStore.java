@@ -8,7 +8,7 @@ import app.diaphan.core.deliver.FileName;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.house.House;
 import app.diaphan.core.overlay.Overlay;
-import app.diaphan.core.overlay.OverlayCopy;
+import app.diaphan.core.overlay.reframe.OverlayCopy;
 import app.diaphan.core.overlay.retarget.ForTarget;
 import app.diaphan.core.picture.PictureReader;
 import app.diaphan.core.targets.TargetList;

@@ -1,8 +1,8 @@
 package app.diaphan.server.store;
 
 import app.diaphan.core.overlay.Overlay;
-import app.diaphan.core.overlay.OverlayCopy;
 import app.diaphan.core.overlay.PictureNames;
+import app.diaphan.core.overlay.reframe.OverlayCopy;
 import app.diaphan.server.json.DocumentJson;
 import java.util.List;
 import java.util.Map;

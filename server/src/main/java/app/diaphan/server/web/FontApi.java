@@ -2,11 +2,11 @@ package app.diaphan.server.web;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.font.Axis;
-import app.diaphan.core.font.FontFamily;
 import app.diaphan.core.font.FontFile;
 import app.diaphan.core.font.FontKind;
 import app.diaphan.core.font.FontWeight;
 import app.diaphan.core.font.file.FontFiles;
+import app.diaphan.core.font.shelf.FontFamily;
 import app.diaphan.server.draw.DrawingService;
 import app.diaphan.server.font.FontShelves;
 import app.diaphan.server.house.HouseStore;

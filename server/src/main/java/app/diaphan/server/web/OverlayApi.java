@@ -3,7 +3,7 @@ package app.diaphan.server.web;
 import app.diaphan.core.Require;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.Overlay;
-import app.diaphan.core.overlay.OverlayCopy;
+import app.diaphan.core.overlay.reframe.OverlayCopy;
 import app.diaphan.core.render.Canvas;
 import app.diaphan.core.roster.Filling;
 import app.diaphan.server.draw.Backdrops;

@@ -5,7 +5,7 @@ import app.diaphan.core.frame.FrameCatalogue;
 import app.diaphan.core.frame.FrameChoice;
 import app.diaphan.core.frame.FrameRate;
 import app.diaphan.core.overlay.Overlay;
-import app.diaphan.core.overlay.Reframed;
+import app.diaphan.core.overlay.reframe.Reframed;
 import app.diaphan.server.bundle.BundleFiles;
 import app.diaphan.server.disk.OnlyComputes;
 import app.diaphan.server.draw.Drawing;

@@ -2,7 +2,7 @@ package app.diaphan.server.web;
 
 import app.diaphan.core.ornament.Ornament;
 import app.diaphan.core.ornament.OrnamentShelf;
-import app.diaphan.core.overlay.Pattern;
+import app.diaphan.core.overlay.paint.Pattern;
 import app.diaphan.server.draw.PatternSamples;
 import java.util.List;
 import java.util.concurrent.TimeUnit;

@@ -7,7 +7,7 @@ import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
 import app.diaphan.core.check.CheckKind;
-import app.diaphan.core.font.ShippedFonts;
+import app.diaphan.core.font.shelf.ShippedFonts;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.house.House;
 import app.diaphan.core.memory.Memory;

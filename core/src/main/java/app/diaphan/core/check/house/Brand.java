@@ -1,7 +1,7 @@
 package app.diaphan.core.check.house;
 
 import app.diaphan.core.Require;
-import app.diaphan.core.font.FontShelf;
+import app.diaphan.core.font.shelf.FontShelf;
 import app.diaphan.core.house.House;
 import app.diaphan.core.house.HouseMark;
 import java.util.Map;

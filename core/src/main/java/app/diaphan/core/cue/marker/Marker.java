@@ -15,6 +15,9 @@ public record Marker(String words, long at, long length) {
   /** Longer words are cut. */
   public static final int LONGEST = 500;
 
+  /** That are worked with at once. */
+  public static final int MOST = 10_000;
+
   public Marker {
     Require.present(words, "The words of a marker");
     words = Names.shortened(words, LONGEST);

@@ -2,7 +2,6 @@ package app.diaphan.core.cue.marker;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
-import app.diaphan.core.cue.CueList;
 import app.diaphan.core.cue.time.TimeBase;
 import app.diaphan.core.roster.table.DecodedText;
 import app.diaphan.core.roster.table.Table;
@@ -39,11 +38,11 @@ public final class MarkerFile {
           Sentence.of(
               "There are no markers in \"%s\", which was read as %s.", name, read.format()));
     }
-    if (read.markers().size() > CueList.MOST) {
+    if (read.markers().size() > Marker.MOST) {
       throw new InvalidInput(
           Sentence.of(
               "\"%s\" has %d markers; a cue list takes at most %d.",
-              name, read.markers().size(), CueList.MOST));
+              name, read.markers().size(), Marker.MOST));
     }
     return read;
   }

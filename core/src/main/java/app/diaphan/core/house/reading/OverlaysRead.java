@@ -1,7 +1,7 @@
 package app.diaphan.core.house.reading;
 
 import app.diaphan.core.colour.Colour;
-import app.diaphan.core.font.FontShelf;
+import app.diaphan.core.font.shelf.FontShelf;
 import app.diaphan.core.overlay.Colours;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Pieces;

@@ -4,7 +4,7 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Require;
 import app.diaphan.core.Sentence;
 import app.diaphan.core.colour.Colour;
-import app.diaphan.core.overlay.Paint;
+import app.diaphan.core.overlay.paint.Paint;
 import java.util.List;
 import java.util.function.UnaryOperator;
 

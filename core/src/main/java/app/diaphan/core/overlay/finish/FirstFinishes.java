@@ -1,7 +1,7 @@
 package app.diaphan.core.overlay.finish;
 
 import app.diaphan.core.colour.Colour;
-import app.diaphan.core.overlay.Paint;
+import app.diaphan.core.overlay.paint.Paint;
 import java.util.List;
 
 /** A finish of each kind to begin with, in the order in which they are offered. */

@@ -2,7 +2,7 @@ package app.diaphan.core.overlay.finish;
 
 import app.diaphan.core.Require;
 import app.diaphan.core.colour.Colour;
-import app.diaphan.core.overlay.Paint;
+import app.diaphan.core.overlay.paint.Paint;
 import java.util.function.UnaryOperator;
 
 /**

@@ -6,7 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import app.diaphan.core.Samples;
 import app.diaphan.core.colour.Colour;
 import app.diaphan.core.colour.Oklab;
-import app.diaphan.core.font.ShippedFonts;
+import app.diaphan.core.font.shelf.ShippedFonts;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.house.Adopted;
 import app.diaphan.core.house.House;

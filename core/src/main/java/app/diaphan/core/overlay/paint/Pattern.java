@@ -1,4 +1,4 @@
-package app.diaphan.core.overlay;
+package app.diaphan.core.overlay.paint;
 
 /** The patterns that Diaphan draws itself. Each goes on without a seam in all directions. */
 public enum Pattern {

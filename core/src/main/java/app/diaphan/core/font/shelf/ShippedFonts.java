@@ -1,7 +1,9 @@
-package app.diaphan.core.font;
+package app.diaphan.core.font.shelf;
 
 import app.diaphan.core.Digest;
 import app.diaphan.core.Sentence;
+import app.diaphan.core.font.FontKind;
+import app.diaphan.core.font.FontWeight;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;

@@ -1,4 +1,4 @@
-package app.diaphan.core.overlay;
+package app.diaphan.core.overlay.paint;
 
 /** How a picture fills a box of other proportions. */
 public enum PictureFit {

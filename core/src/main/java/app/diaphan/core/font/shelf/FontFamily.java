@@ -1,5 +1,10 @@
-package app.diaphan.core.font;
+package app.diaphan.core.font.shelf;
 
+import app.diaphan.core.font.Axis;
+import app.diaphan.core.font.AxisValue;
+import app.diaphan.core.font.FontKind;
+import app.diaphan.core.font.FontWeight;
+import app.diaphan.core.font.LetterStyle;
 import app.diaphan.core.font.file.Substitutions;
 import java.awt.Font;
 import java.util.ArrayList;
@@ -48,8 +53,8 @@ public final class FontFamily {
     this.identity = identity;
     this.weights = new TreeMap<>();
     weights.forEach(weight -> this.weights.put(weight.weight(), weight.name()));
-    weightAxis = axes.stream().filter(Axis::isWeight).findFirst();
-    this.axes = axes.stream().filter(axis -> !axis.isWeight()).toList();
+    weightAxis = axes.stream().filter(Axis::ofWeight).findFirst();
+    this.axes = axes.stream().filter(axis -> !axis.ofWeight()).toList();
     this.source = source;
   }
 

@@ -1,4 +1,4 @@
-package app.diaphan.server;
+package app.diaphan.server.program;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;

@@ -1,5 +1,6 @@
-package app.diaphan.core.font;
+package app.diaphan.core.font.shelf;
 
+import app.diaphan.core.font.LetterStyle;
 import app.diaphan.core.font.file.Substitutions;
 import app.diaphan.core.memory.Memory;
 import app.diaphan.core.memory.RecentMemory;

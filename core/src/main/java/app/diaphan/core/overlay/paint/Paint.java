@@ -1,8 +1,9 @@
-package app.diaphan.core.overlay;
+package app.diaphan.core.overlay.paint;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Require;
 import app.diaphan.core.colour.Colour;
+import app.diaphan.core.frame.DisplayUnits;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -85,10 +86,10 @@ public sealed interface Paint {
       implements Paint {
     public Texture {
       Require.present(picture, "The picture of a texture");
-      Require.between(1, PieceRules.LARGEST, width, "The width of a texture's repetition");
+      Require.between(1, DisplayUnits.MOST, width, "The width of a texture's repetition");
       Require.between(-3600, 3600, turn, "The texture's turn");
-      Require.between(-PieceRules.LARGEST, PieceRules.LARGEST, right, "The texture's offset");
-      Require.between(-PieceRules.LARGEST, PieceRules.LARGEST, down, "The texture's offset");
+      Require.between(-DisplayUnits.MOST, DisplayUnits.MOST, right, "The texture's offset");
+      Require.between(-DisplayUnits.MOST, DisplayUnits.MOST, down, "The texture's offset");
     }
   }
 
@@ -124,10 +125,10 @@ public sealed interface Paint {
       implements Paint {
     public Patterned {
       Require.present(pattern, "The pattern of a paint");
-      Require.between(1, PieceRules.LARGEST, width, "The width of a pattern's repetition");
+      Require.between(1, DisplayUnits.MOST, width, "The width of a pattern's repetition");
       Require.between(-3600, 3600, turn, "The pattern's turn");
-      Require.between(-PieceRules.LARGEST, PieceRules.LARGEST, right, "The pattern's offset");
-      Require.between(-PieceRules.LARGEST, PieceRules.LARGEST, down, "The pattern's offset");
+      Require.between(-DisplayUnits.MOST, DisplayUnits.MOST, right, "The pattern's offset");
+      Require.between(-DisplayUnits.MOST, DisplayUnits.MOST, down, "The pattern's offset");
       Require.present(ink, "The pattern's ink");
       Require.present(ground, "The pattern's ground");
     }
@@ -205,7 +206,7 @@ public sealed interface Paint {
   }
 
   private static double repetition(double units, double by) {
-    return Math.clamp(length(units, by), 1, PieceRules.LARGEST);
+    return Math.clamp(length(units, by), 1, DisplayUnits.MOST);
   }
 
   /** Kept to a thousandth, so that going there and back does not pile up digits. */

@@ -1,6 +1,10 @@
-package app.diaphan.core.font;
+package app.diaphan.core.font.shelf;
 
 import app.diaphan.core.Digest;
+import app.diaphan.core.font.AxisValue;
+import app.diaphan.core.font.FontFace;
+import app.diaphan.core.font.FontFile;
+import app.diaphan.core.font.FontKind;
 import app.diaphan.core.font.file.FontFiles;
 import java.awt.Font;
 import java.nio.charset.StandardCharsets;

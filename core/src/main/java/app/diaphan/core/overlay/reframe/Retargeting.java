@@ -1,10 +1,11 @@
-package app.diaphan.core.overlay.retarget;
+package app.diaphan.core.overlay.reframe;
 
 import app.diaphan.core.file.FileKind;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.Pieces;
-import app.diaphan.core.overlay.Reframed;
+import app.diaphan.core.overlay.retarget.ForTarget;
+import app.diaphan.core.overlay.retarget.PieceChange;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;

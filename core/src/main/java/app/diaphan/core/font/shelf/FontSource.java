@@ -1,5 +1,6 @@
-package app.diaphan.core.font;
+package app.diaphan.core.font.shelf;
 
+import app.diaphan.core.font.AxisValue;
 import java.util.List;
 
 /** Where the files of a family's fonts come from. */

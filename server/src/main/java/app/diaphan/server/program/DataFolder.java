@@ -1,4 +1,4 @@
-package app.diaphan.server;
+package app.diaphan.server.program;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;

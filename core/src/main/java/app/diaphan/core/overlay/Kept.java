@@ -1,11 +1,10 @@
-package app.diaphan.core.overlay.dress;
+package app.diaphan.core.overlay;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Names;
 import app.diaphan.core.Require;
 import app.diaphan.core.Sentence;
 import app.diaphan.core.colour.Colour;
-import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.finish.Finish;
 import java.util.List;
 

@@ -1,7 +1,18 @@
-package app.diaphan.core.overlay;
+package app.diaphan.core.overlay.reframe;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.frame.Frame;
+import app.diaphan.core.overlay.Backing;
+import app.diaphan.core.overlay.CopyOf;
+import app.diaphan.core.overlay.GroupPiece;
+import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.overlay.PicturePiece;
+import app.diaphan.core.overlay.Piece;
+import app.diaphan.core.overlay.Place;
+import app.diaphan.core.overlay.PlatePiece;
+import app.diaphan.core.overlay.PlateShape;
+import app.diaphan.core.overlay.TextBox;
+import app.diaphan.core.overlay.TextPiece;
 import java.util.List;
 
 /**

@@ -1,6 +1,8 @@
-package app.diaphan.core.overlay;
+package app.diaphan.core.overlay.reframe;
 
 import app.diaphan.core.frame.Frame;
+import app.diaphan.core.overlay.CopyName;
+import app.diaphan.core.overlay.Overlay;
 import java.util.Collection;
 
 /** Makes a variation of an overlay. */
