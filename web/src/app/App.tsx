@@ -8,8 +8,8 @@ import { PhotographsPage } from "../photographs/PhotographsPage";
 import { RosterPage } from "../roster/RosterPage";
 import { ProofPage } from "../proof/ProofPage";
 import { StartPage } from "../start/StartPage";
-import { BeforeAndAfterDialog } from "../house/BeforeAndAfter";
-import { HousePage } from "../house/HousePage";
+import { BeforeAndAfterDialog } from "../housePage/BeforeAndAfter";
+import { HousePage } from "../housePage/HousePage";
 import { Said } from "../ui/Said";
 import { OverlayShell } from "./OverlayShell";
 

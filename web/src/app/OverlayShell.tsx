@@ -9,9 +9,9 @@ import { openSaved, useSaving } from "../document/saving";
 import { HistoryPanel } from "../history/HistoryPanel";
 import { goHome } from "../ui/home";
 import { Notice } from "../ui/Notice";
-import { Bar } from "./Bar";
-import { useKeys } from "./keys";
-import { useUndoing } from "./undoing";
+import { Bar } from "../ui/Bar";
+import { useKeys } from "../ui/keys";
+import { useUndoing } from "../ui/undoing";
 
 const STEPS = [
   ["frame", "Frame"],

@@ -1,7 +1,7 @@
 import { flushSync } from "react-dom";
 import type { Finish, Piece } from "../api/client";
 import { arrange, repeat } from "../document/arrange";
-import { copyChosen, cutChosen } from "../document/clipboard";
+import { copyChosen, cutChosen } from "./clipboard";
 import { useOverlay } from "../document/overlayStore";
 import { findPiece } from "../document/tree";
 import { addFinish } from "../finishes/addFinish";

@@ -1,10 +1,10 @@
-import { useKeys } from "../app/keys";
+import { useKeys } from "../ui/keys";
 import type { Backdrop } from "../backdrops/Backdrop";
 import { useChosenBackdrop } from "../backdrops/useBackdrops";
 import { arrange } from "../document/arrange";
 import { useOverlay } from "../document/overlayStore";
 import { selectAll } from "../stack/stackActions";
-import { useTaking } from "../stage/taking";
+import { useTaking } from "../colour/taking";
 import type { Action } from "./actions";
 
 function move(right: number, down: number) {

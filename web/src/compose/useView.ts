@@ -1,6 +1,6 @@
 import { type RefObject, useLayoutEffect, useRef, useState } from "react";
 import type { Frame } from "../api/client";
-import { displayWidth } from "../stage/geometry";
+import { displayWidth } from "../document/geometry";
 
 /** CSS pixels left free around a frame that fits. */
 const ROOM_AROUND = 40;

@@ -3,7 +3,7 @@ import type { CutOut, PicturePiece, PictureSummary } from "../api/client";
 import { useOverlay } from "../document/overlayStore";
 import { Percent } from "../finishes/fields";
 import { isVector } from "../pictures/usePictures";
-import { Section } from "../sheets/Section";
+import { Section } from "../ui/Section";
 import { Choice } from "../ui/Choice";
 import { Notice } from "../ui/Notice";
 import { NumberField } from "../ui/NumberField";

@@ -1,6 +1,6 @@
 import type { CutOut } from "../api/client";
 import { Choice } from "../ui/Choice";
-import { ColourField } from "../ui/ColourField";
+import { ColourField } from "../colour/ColourField";
 
 type Ground = Extract<CutOut, { kind: "colour" }>["ground"];
 

@@ -2,7 +2,7 @@ import type { PictureSummary, Tint } from "../api/client";
 import { Angle, Percent } from "../finishes/fields";
 import { Stops } from "../paint/Stops";
 import { Choice } from "../ui/Choice";
-import { ColourField } from "../ui/ColourField";
+import { ColourField } from "../colour/ColourField";
 import { NumberField } from "../ui/NumberField";
 import { TINTS, tintOf } from "./kinds";
 

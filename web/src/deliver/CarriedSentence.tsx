@@ -1,6 +1,6 @@
 import type { Carried } from "../api/client";
 import { Choice } from "../ui/Choice";
-import { ColourField } from "../ui/ColourField";
+import { ColourField } from "../colour/ColourField";
 
 interface Props {
   /** A first value of each way that the format has. */

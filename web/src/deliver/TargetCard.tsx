@@ -2,7 +2,7 @@ import type { NamedTarget, Overlay, PlanLine } from "../api/client";
 import { BackdropLayer } from "../backdrops/Backdrop";
 import { useBackdrops } from "../backdrops/useBackdrops";
 import { Composite } from "../stage/Composite";
-import { displayWidth } from "../stage/geometry";
+import { displayWidth } from "../document/geometry";
 import { useDrawing } from "../stage/useDrawing";
 import { useOpenMatters } from "./proofAt";
 import { atTarget, deliverAt, fileOf, useRetargeted } from "./retarget";

@@ -9,7 +9,7 @@ import {
   type PlanLine,
 } from "../api/client";
 import { Choice } from "../ui/Choice";
-import { sameFrame, withSize } from "../stage/geometry";
+import { sameFrame, withSize } from "../document/geometry";
 import { NumberField } from "../ui/NumberField";
 import { FolderPath } from "./DeliveryFolder";
 import { FileSentences } from "./FileSentences";

@@ -9,7 +9,7 @@ import type {
   PlatePiece,
   TextPiece,
 } from "../api/client";
-import { displayWidth, shortSide } from "../stage/geometry";
+import { displayWidth, shortSide } from "./geometry";
 import { allPieces } from "./tree";
 
 /** A name for a piece that no other piece of the overlay has. */

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { flushSync } from "react-dom";
 import type { Finish, GroupPiece, Look, Piece, PictureSummary } from "../api/client";
-import { Section } from "../sheets/Section";
+import { Section } from "../ui/Section";
 import { Choice } from "../ui/Choice";
 import { memoOn } from "../ui/memoOn";
 import { focusNewest } from "./addFinish";

@@ -1,5 +1,5 @@
 import { Choice } from "../ui/Choice";
-import { ColourField } from "../ui/ColourField";
+import { ColourField } from "../colour/ColourField";
 import { NumberField } from "../ui/NumberField";
 import { Angle, Length, Percent } from "./fields";
 import type { SheetProps } from "./sheet";

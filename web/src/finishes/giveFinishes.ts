@@ -3,7 +3,7 @@ import { answer, api, type Finish, type FinishSet } from "../api/client";
 import { useArranging, working } from "../document/arrange";
 import { useOverlay } from "../document/overlayStore";
 import { findPiece } from "../document/tree";
-import { shortSide } from "../stage/geometry";
+import { shortSide } from "../document/geometry";
 
 /** The finishes that were copied last, with the frame they were made for. */
 export const useCopiedFinishes = create<{ copied: FinishSet | null }>()(() => ({ copied: null }));

@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate, useParams } from "react-router";
 import { answer, api, type Frame, type SavedOverlay } from "../api/client";
-import { Bar } from "../app/Bar";
+import { Bar } from "../ui/Bar";
 import { Choice } from "../ui/Choice";
 import { Notice } from "../ui/Notice";
 import { FrameChooser } from "./FrameChooser";

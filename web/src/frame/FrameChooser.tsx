@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { answer, api, type Frame, type FrameEntry } from "../api/client";
-import { areaOf, displayWidth, sameFrame } from "../stage/geometry";
+import { areaOf, displayWidth, sameFrame } from "../document/geometry";
 import { OwnSizeFields } from "./OwnSizeFields";
 
 interface Props {

@@ -4,7 +4,7 @@ import { answer, api, type Frame, type Overlay } from "../api/client";
 import { BackdropLayer } from "../backdrops/Backdrop";
 import { useBackdrops } from "../backdrops/useBackdrops";
 import { useOverlay } from "../document/overlayStore";
-import { displayWidth, sameFrame, sizeInWords } from "../stage/geometry";
+import { displayWidth, sameFrame, sizeInWords } from "../document/geometry";
 import { Composite } from "../stage/Composite";
 import { useDrawing } from "../stage/useDrawing";
 import { NameInput } from "../ui/NameInput";

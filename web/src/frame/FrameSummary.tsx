@@ -1,5 +1,5 @@
 import type { Frame } from "../api/client";
-import { displayWidth, scrolled } from "../stage/geometry";
+import { displayWidth, scrolled } from "../document/geometry";
 import { FrameShape } from "./FrameChooser";
 
 /** The chosen frame large, and what it is in words. */

@@ -1,11 +1,11 @@
 import { useState } from "react";
 import { useNavigate, useParams, useSearchParams } from "react-router";
 import { answer, api, type DrawnStarter } from "../api/client";
-import { Bar } from "../app/Bar";
+import { Bar } from "../ui/Bar";
 import { useHouse } from "../house/useHouse";
 import { StarterChoice } from "../starters/StarterChoice";
 import { keyOf, useStarters } from "../starters/useStarters";
-import { sameFrame } from "../stage/geometry";
+import { sameFrame } from "../document/geometry";
 import { Notice } from "../ui/Notice";
 import { useRested } from "../ui/useRested";
 import { FrameChooser } from "./FrameChooser";

@@ -1,6 +1,6 @@
 import type { Frame, OwnMargin } from "../api/client";
 import { useHouse } from "../house/useHouse";
-import { displayWidth } from "../stage/geometry";
+import { displayWidth } from "../document/geometry";
 import { Choice } from "../ui/Choice";
 import { NumberField } from "../ui/NumberField";
 

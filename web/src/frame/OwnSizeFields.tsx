@@ -1,6 +1,6 @@
 import { useState } from "react";
 import type { Frame } from "../api/client";
-import { sameFrame } from "../stage/geometry";
+import { sameFrame } from "../document/geometry";
 import { ownSize, type TypedSize } from "./ownSize";
 
 interface Props {

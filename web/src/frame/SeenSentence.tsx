@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { answer, api, type Frame } from "../api/client";
-import { scrolled } from "../stage/geometry";
+import { scrolled } from "../document/geometry";
 import { Choice } from "../ui/Choice";
 import { NumberField } from "../ui/NumberField";
 

@@ -4,7 +4,7 @@ import { answer, api } from "../api/client";
 import { useArranging, working } from "../document/arrange";
 import { useOverlay } from "../document/overlayStore";
 import type { Spot } from "../document/newPieces";
-import { displayWidth } from "../stage/geometry";
+import { displayWidth } from "../document/geometry";
 
 /** Whether what is laid from the library follows its original from then on. */
 export const useLaying = create<{ followed: boolean }>()(() => ({ followed: true }));

@@ -1,6 +1,6 @@
 import type { Paint, PictureSummary } from "../api/client";
 import { Choice } from "../ui/Choice";
-import { ColourField } from "../ui/ColourField";
+import { ColourField } from "../colour/ColourField";
 import { NumberField } from "../ui/NumberField";
 import { PatternValues } from "./PatternValues";
 import { PictureOfPaint } from "./PictureOfPaint";

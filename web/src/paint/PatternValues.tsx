@@ -1,7 +1,7 @@
 import { useRef, useState } from "react";
 import { flushSync } from "react-dom";
 import type { Paint } from "../api/client";
-import { ColourField } from "../ui/ColourField";
+import { ColourField } from "../colour/ColourField";
 import { PickByPicture } from "../ui/PickByPicture";
 import { PATTERNS, pictureOf } from "./patterns";
 import { RepetitionValues } from "./RepetitionValues";

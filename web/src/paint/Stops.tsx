@@ -1,5 +1,5 @@
 import type { Stop } from "../api/client";
-import { ColourField } from "../ui/ColourField";
+import { ColourField } from "../colour/ColourField";
 import { NumberField } from "../ui/NumberField";
 
 interface Props {

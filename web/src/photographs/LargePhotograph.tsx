@@ -1,7 +1,7 @@
 import { ChevronLeft, ChevronRight, X } from "lucide-react";
 import { type PointerEvent, useState } from "react";
 import type { Marking, PhotographLine, PhotographLook } from "../api/client";
-import { useKeys } from "../app/keys";
+import { useKeys } from "../ui/keys";
 import { useSize } from "../ui/useSize";
 import { MarkedPicture } from "./MarkedPicture";
 import { PIN_WORDS, ratio } from "./marking";

@@ -1,10 +1,10 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { answer, api, type Overlay } from "../api/client";
-import { useKeys } from "../app/keys";
+import { useKeys } from "../ui/keys";
 import type { Backdrop } from "../backdrops/Backdrop";
 import { useBackdrops } from "../backdrops/useBackdrops";
-import { displayWidth } from "../stage/geometry";
+import { displayWidth } from "../document/geometry";
 import { useDrawing } from "../stage/useDrawing";
 import { Choice } from "../ui/Choice";
 import { Notice } from "../ui/Notice";

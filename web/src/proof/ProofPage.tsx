@@ -1,6 +1,6 @@
 import { useState } from "react";
 import type { Overlay } from "../api/client";
-import { useKeys } from "../app/keys";
+import { useKeys } from "../ui/keys";
 import { useBackdrops, useChosenBackdrop } from "../backdrops/useBackdrops";
 import { useOverlay } from "../document/overlayStore";
 import { Screening } from "../screening/Screening";

@@ -5,7 +5,7 @@ import { AddBackdrop } from "../backdrops/AddBackdrop";
 import { type Backdrop, clipName } from "../backdrops/Backdrop";
 import { TakeStillAway } from "../backdrops/TakeStillAway";
 import { useBackdrops, useChosenBackdrop, useStills } from "../backdrops/useBackdrops";
-import { displayWidth } from "../stage/geometry";
+import { displayWidth } from "../document/geometry";
 import { useDrawing } from "../stage/useDrawing";
 import { Choice } from "../ui/Choice";
 import { useSize } from "../ui/useSize";

@@ -1,6 +1,6 @@
 import { ChevronLeft, ChevronRight } from "lucide-react";
 import type { DesignAsking, Overlay, SavedRoster, SavedRow } from "../api/client";
-import { useKeys } from "../app/keys";
+import { useKeys } from "../ui/keys";
 import { BackdropLayer } from "../backdrops/Backdrop";
 import { useBackdrops, useChosenBackdrop } from "../backdrops/useBackdrops";
 import { Choice } from "../ui/Choice";

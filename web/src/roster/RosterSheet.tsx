@@ -3,7 +3,7 @@ import type { Overlay, SavedRoster } from "../api/client";
 import { RunLinks } from "../deliver/RunLinks";
 import { RunProgress } from "../deliver/RunProgress";
 import { useRuns } from "../deliver/useRuns";
-import { useKeys } from "../app/keys";
+import { useKeys } from "../ui/keys";
 import { Notice } from "../ui/Notice";
 import { Tabs } from "../ui/Tabs";
 import { Feeding } from "./Feeding";

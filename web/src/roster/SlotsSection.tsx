@@ -2,7 +2,7 @@ import { X } from "lucide-react";
 import { useId, useState } from "react";
 import type { Piece } from "../api/client";
 import { useOverlay } from "../document/overlayStore";
-import { Section } from "../sheets/Section";
+import { Section } from "../ui/Section";
 import { Choice } from "../ui/Choice";
 import { inWords, openables, propertyOf, type Slot } from "./openable";
 import { useColumns } from "./useRosters";

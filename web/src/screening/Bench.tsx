@@ -1,8 +1,8 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useMemo, useRef, useState } from "react";
 import { answer, api, type Cue, type CueList, type StillId, type TimeBase } from "../api/client";
-import { useKeys } from "../app/keys";
-import { useUndoInstead } from "../app/undoing";
+import { useKeys } from "../ui/keys";
+import { useUndoInstead } from "../ui/undoing";
 import { clipName } from "../backdrops/Backdrop";
 import { useStills } from "../backdrops/useBackdrops";
 import { Deal, readMarkers } from "../cues/Deal";

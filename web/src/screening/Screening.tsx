@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { answer, api, type CueList, type DeliveryStatus } from "../api/client";
 import { useOverlay } from "../document/overlayStore";
-import { scrolled } from "../stage/geometry";
+import { scrolled } from "../document/geometry";
 import { Notice } from "../ui/Notice";
 import { Bench } from "./Bench";
 

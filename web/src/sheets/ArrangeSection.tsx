@@ -15,7 +15,7 @@ import type { Arrangement } from "../api/client";
 import { arrange } from "../document/arrange";
 import { memoOn } from "../ui/memoOn";
 import { Choice } from "../ui/Choice";
-import { Section } from "./Section";
+import { Section } from "../ui/Section";
 
 type Against = Extract<Arrangement, { kind: "align" }>["against"];
 

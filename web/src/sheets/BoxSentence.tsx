@@ -1,7 +1,7 @@
 import type { Fit, TextBox, TextPiece } from "../api/client";
 import { useOverlay } from "../document/overlayStore";
 import { groupsAround } from "../document/tree";
-import { areaOf } from "../stage/geometry";
+import { areaOf } from "../document/geometry";
 import { Choice } from "../ui/Choice";
 import { memoOn } from "../ui/memoOn";
 import { NumberField } from "../ui/NumberField";

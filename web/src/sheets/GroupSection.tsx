@@ -4,7 +4,7 @@ import { useOverlay } from "../document/overlayStore";
 import { CopySentence } from "../library/CopySentence";
 import { NumberField } from "../ui/NumberField";
 import { LookSentence } from "./LookSentence";
-import { Section } from "./Section";
+import { Section } from "../ui/Section";
 
 interface Props {
   piece: GroupPiece;

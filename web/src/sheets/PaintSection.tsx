@@ -2,7 +2,7 @@ import type { FacedPiece, Paint, PictureSummary } from "../api/client";
 import { PaintChoice } from "../paint/PaintChoice";
 import { memoOn } from "../ui/memoOn";
 import { LookSentence } from "./LookSentence";
-import { Section } from "./Section";
+import { Section } from "../ui/Section";
 
 interface Props {
   piece: FacedPiece;

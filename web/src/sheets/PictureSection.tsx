@@ -5,7 +5,7 @@ import { ownSize } from "../pictures/ownSize";
 import { isVector } from "../pictures/usePictures";
 import { Choice } from "../ui/Choice";
 import { NumberField } from "../ui/NumberField";
-import { Section } from "./Section";
+import { Section } from "../ui/Section";
 
 interface Props {
   piece: PicturePiece;

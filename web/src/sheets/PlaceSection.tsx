@@ -3,11 +3,11 @@ import { useShallow } from "zustand/react/shallow";
 import { arrange } from "../document/arrange";
 import { useOverlay } from "../document/overlayStore";
 import { beside, findPiece, groupsAround } from "../document/tree";
-import { type Area, AREAS, hasOwnMargin, PIN_POINTS } from "../stage/geometry";
+import { type Area, AREAS, hasOwnMargin, PIN_POINTS } from "../document/geometry";
 import { Choice } from "../ui/Choice";
 import { NumberField } from "../ui/NumberField";
 import { memoOn } from "../ui/memoOn";
-import { Section } from "./Section";
+import { Section } from "../ui/Section";
 
 interface Props {
   piece: Piece;

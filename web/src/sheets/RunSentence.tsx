@@ -6,7 +6,7 @@ import { FontChoice } from "../fonts/FontChoice";
 import { useFonts } from "../fonts/useFonts";
 import { WeightChoice } from "../fonts/WeightChoice";
 import { Choice } from "../ui/Choice";
-import { ColourField } from "../ui/ColourField";
+import { ColourField } from "../colour/ColourField";
 import { NumberField } from "../ui/NumberField";
 import { HouseFontChoice } from "./HouseFontChoice";
 

@@ -3,7 +3,7 @@ import { Choice } from "../ui/Choice";
 import { NumberField } from "../ui/NumberField";
 import { BackingSentence } from "./BackingSentence";
 import { PolygonPoints } from "./PolygonPoints";
-import { Section } from "./Section";
+import { Section } from "../ui/Section";
 import { ShapeValues } from "./ShapeValues";
 import { DRAWN, SHAPES, shapeOf } from "./shapes";
 

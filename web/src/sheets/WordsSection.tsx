@@ -9,7 +9,7 @@ import { BoxSentence } from "./BoxSentence";
 import { ColumnChoices } from "./ColumnChoices";
 import { completed } from "./openBrace";
 import { RunSentence } from "./RunSentence";
-import { Section } from "./Section";
+import { Section } from "../ui/Section";
 import { SettingSentence } from "./SettingSentence";
 import { useColumnChoices } from "./useColumnChoices";
 

@@ -8,7 +8,7 @@ import {
   hasOwnMargin,
   pixelAspect,
   pointsOf,
-} from "../stage/geometry";
+} from "../document/geometry";
 
 /** A line shown while something is drawn to it, in display units of the frame. */
 export interface SnapLine {

@@ -1,7 +1,7 @@
 import { wordsOf } from "../document/runs";
 import type { DrawnPiece, TextPiece } from "../api/client";
 import { useEditing } from "./editing";
-import { type Point, pointsOf } from "./geometry";
+import { type Point, pointsOf } from "../document/geometry";
 
 interface Caret {
   top: Point;

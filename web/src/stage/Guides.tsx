@@ -1,5 +1,5 @@
 import type { Frame } from "../api/client";
-import { areaOf, displayWidth, hasOwnMargin } from "./geometry";
+import { areaOf, displayWidth, hasOwnMargin } from "../document/geometry";
 
 /**
  * How much of a card that is scrolled is seen at a time: a line wherever another picture of the

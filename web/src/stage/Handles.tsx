@@ -1,5 +1,5 @@
 import type { PointerEvent } from "react";
-import { type Corners, pointIn } from "./geometry";
+import { type Corners, pointIn } from "../document/geometry";
 
 /** Each handle by the direction from the box's middle in which it lies. */
 export const HANDLES = {

@@ -1,7 +1,7 @@
 import type { PointerEvent } from "react";
 import type { Paint, PlatePiece, TextPiece } from "../api/client";
 import { useOverlay } from "../document/overlayStore";
-import { type Corners, type Point, pointIn, sharesOf } from "./geometry";
+import { type Corners, type Point, pointIn, sharesOf } from "../document/geometry";
 
 interface Props {
   piece: TextPiece | PlatePiece;

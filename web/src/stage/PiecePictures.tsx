@@ -1,6 +1,6 @@
 import { memo } from "react";
 import type { Drawing, DrawnPiece, Piece } from "../api/client";
-import { after, type Matrix, moved, STILL } from "./geometry";
+import { after, type Matrix, moved, STILL } from "../document/geometry";
 import { movingWith } from "./hand";
 
 interface Props {

@@ -1,5 +1,12 @@
 import type { Drawing, Frame } from "../api/client";
-import { areaOf, type Box, cornersOf, displayWidth, pixelAspect, STILL } from "./geometry";
+import {
+  areaOf,
+  type Box,
+  cornersOf,
+  displayWidth,
+  pixelAspect,
+  STILL,
+} from "../document/geometry";
 import { boxAround, movedCorners } from "./grip";
 import { useHand } from "./hand";
 

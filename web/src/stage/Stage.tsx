@@ -25,7 +25,7 @@ import {
   pointsOf,
   STILL,
   within,
-} from "./geometry";
+} from "../document/geometry";
 import { boxAround, dragged, type Grip, handlesOf, movedCorners } from "./grip";
 import { Guides } from "./Guides";
 import { movingWith, useHand } from "./hand";
@@ -34,7 +34,7 @@ import { PaintHandles, PolygonHandles } from "./PaintHandles";
 import { PiecePictures } from "./PiecePictures";
 import { SnapLines } from "./SnapLines";
 import { hitIn, hitsAt } from "./hits";
-import { colourAt, useTaking } from "./taking";
+import { colourAt, useTaking } from "../colour/taking";
 import { Thread } from "./Thread";
 import type { Drawn } from "./useDrawing";
 

@@ -1,4 +1,4 @@
-import type { Point } from "./geometry";
+import type { Point } from "../document/geometry";
 
 /** A thread from the piece's own point to the point it hangs from. In CSS pixels of the stage. */
 export function Thread({ own, hook }: { own: Point; hook: Point }) {

@@ -12,7 +12,7 @@ import {
   pointIn,
   stretched,
   turned,
-} from "./geometry";
+} from "../document/geometry";
 import { type HandleName, HANDLES } from "./Handles";
 
 /** Something taken by the hand, as it was when it was taken. */

@@ -1,7 +1,7 @@
 import { create } from "zustand";
 import type { DrawnPiece } from "../api/client";
 import type { SnapLine } from "../snapping/snap";
-import type { Box, Matrix } from "./geometry";
+import type { Box, Matrix } from "../document/geometry";
 
 /** What the hand is doing to pieces, shown at once by moving the pictures that the core drew. */
 export interface Held {

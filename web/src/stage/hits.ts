@@ -1,6 +1,6 @@
 import type { DrawnPiece, Overlay, Piece } from "../api/client";
 import { findPiece, groupsAround } from "../document/tree";
-import { type Corners, type Point, within } from "./geometry";
+import { type Corners, type Point, within } from "../document/geometry";
 import { drawnNear } from "./shapeUnder";
 
 /** How far from a shape a press still means it, in CSS pixels. */

@@ -1,4 +1,4 @@
-import type { Point } from "./geometry";
+import type { Point } from "../document/geometry";
 
 /** Alpha below this is too faint to be taken hold of. */
 const FAINT = 24;

@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { answer, api, type PackageSummary } from "../api/client";
-import { Bar } from "../app/Bar";
+import { Bar } from "../ui/Bar";
 import { Choice } from "../ui/Choice";
 import { Notice } from "../ui/Notice";
 import { DeletedList } from "./DeletedList";

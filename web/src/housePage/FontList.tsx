@@ -7,7 +7,7 @@ import { FilePick } from "../ui/FilePick";
 import { TakeAway } from "../ui/TakeAway";
 import { Typed } from "../ui/Typed";
 import type { ListProps } from "./ColourList";
-import { freeName, renamed } from "./colours";
+import { freeName, renamed } from "../house/colours";
 import { FONT_FILES, FontFileList, takeFonts } from "./FontFileList";
 import { withFontFile } from "./fontFiles";
 import { ListHead } from "./ListHead";

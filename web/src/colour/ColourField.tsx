@@ -3,12 +3,12 @@ import { flushSync } from "react-dom";
 import { ColourPanel } from "./ColourPanel";
 import { useOverlay } from "../document/overlayStore";
 import { following, named } from "../house/colours";
-import { HouseColours } from "../house/HouseColours";
+import { HouseColours } from "./HouseColours";
 import { useHouse } from "../house/useHouse";
-import { css, joined, parts, readColour } from "./colours";
-import { goHome } from "./home";
-import { NumberField } from "./NumberField";
-import { say } from "./said";
+import { css, joined, parts, readColour } from "../ui/colours";
+import { goHome } from "../ui/home";
+import { NumberField } from "../ui/NumberField";
+import { say } from "../ui/said";
 
 interface Props {
   label: string;

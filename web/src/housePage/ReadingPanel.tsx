@@ -5,9 +5,9 @@ import { PICTURE_FILES } from "../pictures/takeIn";
 import { css } from "../ui/colours";
 import { FilePick } from "../ui/FilePick";
 import type { ListProps } from "./ColourList";
-import { freeName } from "./colours";
+import { freeName } from "../house/colours";
 import { ListHead } from "./ListHead";
-import { lookAgain } from "./proposal";
+import { lookAgain } from "../house/proposal";
 
 interface Props extends ListProps {
   packageId: number;

@@ -2,8 +2,8 @@ import { useState } from "react";
 import { Link } from "react-router";
 import { useOverlay } from "../document/overlayStore";
 import { css, parts } from "../ui/colours";
-import { following, freeName, valueIn } from "./colours";
-import { useHouse } from "./useHouse";
+import { following, freeName, valueIn } from "../house/colours";
+import { useHouse } from "../house/useHouse";
 
 interface Props {
   /** As it is: with alpha, and with the name that it follows. */

@@ -1,10 +1,10 @@
 import { Plus } from "lucide-react";
 import type { House, HouseColour } from "../api/client";
 import { css } from "../ui/colours";
-import { ColourField } from "../ui/ColourField";
+import { ColourField } from "../colour/ColourField";
 import { TakeAway } from "../ui/TakeAway";
 import { Typed } from "../ui/Typed";
-import { freeName, renamed } from "./colours";
+import { freeName, renamed } from "../house/colours";
 import { ListHead } from "./ListHead";
 
 export interface ListProps {

@@ -5,8 +5,8 @@ import { useBackdrops } from "../backdrops/useBackdrops";
 import type { BothLooks } from "../api/client";
 import { Choice } from "../ui/Choice";
 import { Notice } from "../ui/Notice";
-import { accept, type Proposal, useProposal } from "./proposal";
-import { allSeen, inWords, keyOf, type Seen, worstFirst } from "./seen";
+import { accept, type Proposal, useProposal } from "../house/proposal";
+import { allSeen, inWords, keyOf, type Seen, worstFirst } from "../house/seen";
 import { Redeliver } from "./Redeliver";
 
 /** More come when they are asked for; all are drawn, so that the worst are first. */

@@ -3,7 +3,7 @@ import { pictureOf, useOriginals } from "../library/useOriginals";
 import { TakeAway } from "../ui/TakeAway";
 import { Typed } from "../ui/Typed";
 import type { ListProps } from "./ColourList";
-import { renamed } from "./colours";
+import { renamed } from "../house/colours";
 import { ListHead } from "./ListHead";
 
 interface Props extends ListProps {

@@ -1,8 +1,8 @@
 import { memo } from "react";
 import type { Drawing } from "../api/client";
 import { Composite } from "../stage/Composite";
-import { type Backdrop, BackdropLayer } from "./Backdrop";
-import { useChosenBackdrop } from "./useBackdrops";
+import { type Backdrop, BackdropLayer } from "../backdrops/Backdrop";
+import { useChosenBackdrop } from "../backdrops/useBackdrops";
 
 interface Props {
   backdrops: Backdrop[];

@@ -7,7 +7,7 @@ import { NumberField } from "../ui/NumberField";
 import { TakeAway } from "../ui/TakeAway";
 import { Typed } from "../ui/Typed";
 import type { ListProps } from "./ColourList";
-import { freeName, renamed } from "./colours";
+import { freeName, renamed } from "../house/colours";
 import { ListHead } from "./ListHead";
 
 interface Props extends ListProps {

@@ -3,8 +3,8 @@ import { ArrowLeft, Redo2, Undo2 } from "lucide-react";
 import { useEffect, useState } from "react";
 import { Link, useLocation, useParams } from "react-router";
 import { answer, api, type FollowedHouse } from "../api/client";
-import { Bar } from "../app/Bar";
-import { useKeys } from "../app/keys";
+import { Bar } from "../ui/Bar";
+import { useKeys } from "../ui/keys";
 import { useOverlay } from "../document/overlayStore";
 import { Notice } from "../ui/Notice";
 import { Typed } from "../ui/Typed";
@@ -16,9 +16,9 @@ import { MarginAndTargets } from "./MarginAndTargets";
 import { MarkList } from "./MarkList";
 import { OriginalList } from "./OriginalList";
 import { ReadingPanel } from "./ReadingPanel";
-import { inWords } from "./seen";
+import { inWords } from "../house/seen";
 import { useDraft } from "./useDraft";
-import { useFollowed } from "./useHouse";
+import { useFollowed } from "../house/useHouse";
 
 /** A package's house: what it has, and what follows it. */
 export function HousePage() {

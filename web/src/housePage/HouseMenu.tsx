@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useRef } from "react";
 import { answer, api, type FollowedHouse, upload } from "../api/client";
 import { Menu } from "../ui/Menu";
-import { proposeOther } from "./proposal";
+import { proposeOther } from "../house/proposal";
 
 interface Props {
   packageId: number;

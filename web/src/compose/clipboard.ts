@@ -1,13 +1,13 @@
 import { type QueryClient, useQueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { answer, api, type Piece } from "../api/client";
-import { add } from "./add";
-import { arrange, useArranging, working } from "./arrange";
-import { newText } from "./newPieces";
-import { useOverlay } from "./overlayStore";
+import { add } from "../document/add";
+import { arrange, useArranging, working } from "../document/arrange";
+import { newText } from "../document/newPieces";
+import { useOverlay } from "../document/overlayStore";
 import { takeIn } from "../pictures/takeIn";
-import { shortSide } from "../stage/geometry";
-import { findPiece } from "./tree";
+import { shortSide } from "../document/geometry";
+import { findPiece } from "../document/tree";
 
 /** What is put on the clipboard: readable, and told from other text by its format. */
 interface Carried {

@@ -1,8 +1,8 @@
 import { Pipette } from "lucide-react";
 import { type ReactNode, useState } from "react";
-import { ContrastNote } from "../sheets/ContrastNote";
-import { useTaking } from "../stage/taking";
-import { type Form, readColour, written } from "./colours";
+import { ContrastNote } from "./ContrastNote";
+import { useTaking } from "./taking";
+import { type Form, readColour, written } from "../ui/colours";
 
 interface Props {
   label: string;

@@ -1,9 +1,9 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { answer, api, type FollowedHouse, type House, type TouchedOverlay } from "../api/client";
-import type { Looks } from "./looks";
-import { change, decide, lookAgain, looksOf, touchedBy } from "./proposal";
-import { houseKey } from "./useHouse";
+import type { Looks } from "../house/looks";
+import { change, decide, lookAgain, looksOf, touchedBy } from "../house/proposal";
+import { houseKey } from "../house/useHouse";
 
 /** A change is looked into when the hand has rested for so long. */
 const REST_MS = 500;
