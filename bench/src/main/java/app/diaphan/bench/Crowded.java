@@ -6,7 +6,6 @@ import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.Backing;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
-import app.diaphan.core.overlay.paint.Paint;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.PinPoint;
 import app.diaphan.core.overlay.Place;
@@ -19,6 +18,7 @@ import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.core.overlay.TextSetting;
 import app.diaphan.core.overlay.finish.Shadow;
 import app.diaphan.core.overlay.finish.UnderFace;
+import app.diaphan.core.overlay.paint.Paint;
 import java.util.ArrayList;
 import java.util.List;
 

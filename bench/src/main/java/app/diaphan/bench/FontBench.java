@@ -1,12 +1,12 @@
 package app.diaphan.bench;
 
 import app.diaphan.core.font.AxisValue;
-import app.diaphan.core.font.shelf.FontFamily;
 import app.diaphan.core.font.FontFile;
-import app.diaphan.core.font.shelf.FontShelf;
 import app.diaphan.core.font.LetterStyle;
-import app.diaphan.core.font.shelf.ShippedFonts;
 import app.diaphan.core.font.file.FontFiles;
+import app.diaphan.core.font.shelf.FontFamily;
+import app.diaphan.core.font.shelf.FontShelf;
+import app.diaphan.core.font.shelf.ShippedFonts;
 import app.diaphan.server.font.FontStore;
 import java.io.IOException;
 import java.nio.file.Files;

@@ -2,6 +2,7 @@ package app.diaphan.core;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
@@ -11,6 +12,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZonedDateTime;
+import org.jspecify.annotations.NullMarked;
 import org.junit.jupiter.api.Test;
 
 class ModuleRuleTest {
@@ -45,6 +47,15 @@ class ModuleRuleTest {
   void packagesDependOneWay() {
     slices().matching("app.diaphan.core.(*)..").should().beFreeOfCycles().check(CORE);
     slices().matching("app.diaphan.core.(**)").should().beFreeOfCycles().check(CORE);
+  }
+
+  /** What a package is for stands in its package-info; nothing in the core is ever null unsaid. */
+  @Test
+  void everyPackageSaysWhatItIsForAndMeansNoNulls() throws ClassNotFoundException {
+    for (String name :
+        CORE.stream().map(one -> one.getPackageName()).distinct().sorted().toList()) {
+      assertTrue(Class.forName(name + ".package-info").isAnnotationPresent(NullMarked.class), name);
+    }
   }
 
   /** Days may be told to it; what day it is may not be asked. */

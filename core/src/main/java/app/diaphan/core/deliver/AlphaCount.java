@@ -1,6 +1,7 @@
 package app.diaphan.core.deliver;
 
 import java.util.Arrays;
+import org.jspecify.annotations.Nullable;
 
 /** Counts what the alpha of a file's pixels is like, row by row. */
 final class AlphaCount {
@@ -115,7 +116,7 @@ final class AlphaCount {
     return (double) (all - clear - solid) / all;
   }
 
-  FileReport.DrawnBounds drawn() {
+  FileReport.@Nullable DrawnBounds drawn() {
     return top < 0
         ? null
         : new FileReport.DrawnBounds(left, top, right - left + 1, bottom - top + 1);

@@ -29,6 +29,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import org.apache.batik.gvt.PatternPaint;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Writes down what is drawn on it instead of drawing it, so that a library which knows a vector
@@ -179,7 +180,7 @@ final class FigureRecorder extends DrawingState {
   }
 
   @Override
-  public Shape getClip() {
+  public @Nullable Shape getClip() {
     if (clips.isEmpty()) {
       return null;
     }
@@ -197,7 +198,7 @@ final class FigureRecorder extends DrawingState {
   }
 
   @Override
-  public Rectangle getClipBounds() {
+  public @Nullable Rectangle getClipBounds() {
     Shape clip = getClip();
     return clip == null ? null : clip.getBounds();
   }

@@ -22,6 +22,7 @@ import org.apache.batik.ext.awt.image.renderable.PadRable;
 import org.apache.batik.ext.awt.image.rendered.BufferedImageCachableRed;
 import org.apache.batik.ext.awt.image.rendered.CachableRed;
 import org.apache.batik.gvt.GraphicsNode;
+import org.jspecify.annotations.Nullable;
 import org.w3c.dom.Element;
 
 /**
@@ -93,7 +94,7 @@ final class SvgBlur extends GaussianBlurRable8Bit {
   /**
    * @param toPixels along the axes
    */
-  private CachableRed blurred(
+  private @Nullable CachableRed blurred(
       RenderContext context, AffineTransform toPixels, double scaleX, double scaleY) {
     Shape asked = context.getAreaOfInterest() == null ? getBounds2D() : context.getAreaOfInterest();
     Rectangle2D wanted = asked.getBounds2D().createIntersection(getBounds2D());

@@ -16,6 +16,7 @@ import javax.xml.stream.events.EndElement;
 import javax.xml.stream.events.StartElement;
 import javax.xml.stream.events.XMLEvent;
 import javax.xml.stream.util.EventReaderDelegate;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Makes the choices that an SVG file leaves to whoever shows it (W3C SVG 2, section 5.9): of a
@@ -45,7 +46,7 @@ final class SvgChoices extends EventReaderDelegate {
   private final Deque<Open> open = new ArrayDeque<>();
 
   /** Looked at already but not taken; null for none. */
-  private XMLEvent ahead;
+  private @Nullable XMLEvent ahead;
 
   SvgChoices(XMLEventReader reader) {
     super(reader);

@@ -24,6 +24,7 @@ import org.apache.batik.ext.awt.image.renderable.PadRable;
 import org.apache.batik.ext.awt.image.rendered.BufferedImageCachableRed;
 import org.apache.batik.ext.awt.image.rendered.CachableRed;
 import org.apache.batik.gvt.GraphicsNode;
+import org.jspecify.annotations.Nullable;
 import org.w3c.dom.Element;
 
 /**
@@ -93,7 +94,7 @@ final class SvgConvolution extends ConvolveMatrixRable8Bit {
         smaller * down);
   }
 
-  private CachableRed drawn(RenderContext context, AffineTransform toPixels) {
+  private @Nullable CachableRed drawn(RenderContext context, AffineTransform toPixels) {
     Rectangle2D all = getSource().getBounds2D();
     Bounds bounds = SvgStep.bounds(toPixels.createTransformedShape(all).getBounds());
     Shape wanted = SvgStep.units(bounds, toPixels);

@@ -14,6 +14,7 @@ import java.awt.image.renderable.RenderContext;
 import java.util.Map;
 import org.apache.batik.ext.awt.image.rendered.AffineRed;
 import org.apache.batik.ext.awt.image.rendered.CachableRed;
+import org.jspecify.annotations.Nullable;
 
 /** What our own steps of SVG's filters share: pixels of the library's as planes, and back. */
 final class SvgStep {
@@ -28,11 +29,11 @@ final class SvgStep {
     /**
      * @param toPixels along the axes
      */
-    CachableRed draw(AffineTransform toPixels, double scaleX, double scaleY);
+    @Nullable CachableRed draw(AffineTransform toPixels, double scaleX, double scaleY);
   }
 
   /** What is drawn upright, turned as the canvas asks; null for nothing. */
-  static RenderedImage upright(RenderContext context, Drawing drawing) {
+  static @Nullable RenderedImage upright(RenderContext context, Drawing drawing) {
     AffineTransform toDevice = context.getTransform();
     double scaleX = Math.hypot(toDevice.getScaleX(), toDevice.getShearY());
     double scaleY = Math.hypot(toDevice.getScaleY(), toDevice.getShearX());
@@ -46,7 +47,7 @@ final class SvgStep {
   }
 
   /** What is drawn so large and upright, as the canvas asks for it; null for nothing. */
-  static RenderedImage enlarged(
+  static @Nullable RenderedImage enlarged(
       RenderContext context, Drawing drawing, double scaleX, double scaleY) {
     CachableRed drawn =
         drawing.draw(AffineTransform.getScaleInstance(scaleX, scaleY), scaleX, scaleY);

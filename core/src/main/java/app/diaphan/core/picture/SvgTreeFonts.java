@@ -5,6 +5,7 @@ import org.apache.batik.bridge.FontFace;
 import org.apache.batik.bridge.FontFamilyResolver;
 import org.apache.batik.gvt.font.AWTFontFamily;
 import org.apache.batik.gvt.font.GVTFontFamily;
+import org.jspecify.annotations.Nullable;
 
 /** Sets the words of trees in the families that ship, whatever the machine has. */
 final class SvgTreeFonts implements FontFamilyResolver {
@@ -13,12 +14,12 @@ final class SvgTreeFonts implements FontFamilyResolver {
   private SvgTreeFonts() {}
 
   @Override
-  public GVTFontFamily resolve(String family) {
+  public @Nullable GVTFontFamily resolve(String family) {
     return SvgFamilies.isHere(family) ? new AWTFontFamily(SvgFamilies.known(family)) : null;
   }
 
   @Override
-  public GVTFontFamily resolve(String family, FontFace face) {
+  public @Nullable GVTFontFamily resolve(String family, FontFace face) {
     return resolve(family);
   }
 

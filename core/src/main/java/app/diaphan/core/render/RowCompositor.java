@@ -4,6 +4,7 @@ import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.raster.Plane;
 import java.util.Arrays;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Puts painted pieces over a row of premultiplied pixels. One instance works on one band at a time.
@@ -22,10 +23,10 @@ final class RowCompositor {
   private final float[] heldOut;
 
   /** For the pieces of a group that are put together first; made when one is met. */
-  private float[] grouped;
+  private float @Nullable [] grouped;
 
-  private float[] kept;
-  private RowCompositor inner;
+  private float @Nullable [] kept;
+  private @Nullable RowCompositor inner;
 
   RowCompositor(int width) {
     this.width = width;

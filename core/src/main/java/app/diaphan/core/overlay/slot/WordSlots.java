@@ -6,6 +6,7 @@ import java.util.function.Function;
 import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Words with the names of columns in braces: <code>{name} · {boat}</code>. A brace that is meant as
@@ -63,7 +64,7 @@ public final class WordSlots {
   }
 
   /** Nothing for doubled braces, and for braces around spaces. */
-  private static String name(MatchResult part) {
+  private static @Nullable String name(MatchResult part) {
     String name = part.group(1);
     return name == null || name.isBlank() ? null : name.strip();
   }

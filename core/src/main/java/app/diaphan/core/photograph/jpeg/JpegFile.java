@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A JPEG file as the coefficients of its blocks (ITU-T T.81: baseline, extended and progressive
@@ -218,7 +219,7 @@ public final class JpegFile {
   }
 
   /** The codes for symbols that come so often; null, and nothing written, if none does. */
-  private static HuffmanCode code(long[] often, int number, ByteArrayOutputStream tables)
+  private static @Nullable HuffmanCode code(long[] often, int number, ByteArrayOutputStream tables)
       throws NotByBlocks {
     if (CodeCounts.none(often)) {
       return null;

@@ -1,0 +1,9 @@
+/**
+ * A delivered file as an editing program lays it over a clip: {@link
+ * app.diaphan.core.screening.ScreenedStill}, under each {@link
+ * app.diaphan.core.screening.AlphaReading}.
+ */
+@NullMarked
+package app.diaphan.core.screening;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,2 @@
+/** What is told of a delivery, as a page for people and as JSON for programs. */
+package app.diaphan.server.report;

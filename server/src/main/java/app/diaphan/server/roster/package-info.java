@@ -1,0 +1,2 @@
+/** Rosters as they are kept, row by row, and how their rows look. */
+package app.diaphan.server.roster;

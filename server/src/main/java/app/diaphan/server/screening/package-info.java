@@ -1,0 +1,2 @@
+/** Delivered stills for the screening: {@link app.diaphan.server.screening.ScreeningService}. */
+package app.diaphan.server.screening;
