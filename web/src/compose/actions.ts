@@ -1,11 +1,11 @@
 import { flushSync } from "react-dom";
-import type { Finish, Piece } from "../api/client";
+import type { Piece } from "../api/client";
 import { arrange, repeat } from "../document/arrange";
 import { copyChosen, cutChosen } from "./clipboard";
 import { useOverlay } from "../document/overlayStore";
 import { findPiece } from "../document/tree";
 import { addFinish } from "../finishes/addFinish";
-import { KINDS } from "../finishes/kinds";
+import { FINISH_KINDS, KINDS } from "../finishes/kinds";
 import { toggleAdd, useAddOpen } from "../stack/addOpen";
 import { addPlate, duplicate, selectAll, selectNext } from "../stack/stackActions";
 import { addText } from "../stage/addText";
@@ -56,16 +56,6 @@ function focusSheet(): void {
     .querySelector<HTMLElement>("[data-sheet] textarea, [data-sheet] input, [data-sheet] select")
     ?.focus();
 }
-
-const ADDED_FINISHES: readonly Finish["kind"][] = [
-  "outline",
-  "halo",
-  "shadow",
-  "inset",
-  "rim",
-  "relief",
-  "soften",
-];
 
 /** All that can be done in Compose, in the order in which it is offered. */
 export function actionsOf({ view, toggleGuides }: Means): Action[] {
@@ -128,7 +118,7 @@ export function actionsOf({ view, toggleGuides }: Means): Action[] {
     chosen("All the way forward", "Shift+PageUp", order("TO_FRONT", "To the front")),
     chosen("All the way back", "Shift+PageDown", order("TO_BACK", "To the back")),
     chosen("Take away", "Delete", () => void arrange({ kind: "remove" }, "Take away")),
-    ...ADDED_FINISHES.map((kind) => ({
+    ...FINISH_KINDS.map((kind) => ({
       name: `Add ${KINDS[kind].one}`,
       toChosen: true,
       inMenu: false,

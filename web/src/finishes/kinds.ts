@@ -11,6 +11,9 @@ export const KINDS: Record<Finish["kind"], { name: string; one: string }> = {
   soften: { name: "Soften", one: "a softened edge" },
 };
 
+/** In the order in which they are offered. */
+export const FINISH_KINDS = Object.keys(KINDS) as Finish["kind"][];
+
 /** The name of a finish among those of its piece: counted where there are several of a kind. */
 export function nameAmong(finishes: readonly Finish[], at: number): string {
   const kind = finishes[at]?.kind;

@@ -26,14 +26,11 @@ export function wordOf(corner: Corner): CornerWord {
 }
 
 export function cornerOf(word: CornerWord): Corner {
-  switch (word) {
-    case "quietest":
-      return { kind: "quietest", allowed: [...CORNERS] };
-    case "quietest below":
-      return { kind: "quietest", allowed: ["BOTTOM_RIGHT", "BOTTOM_LEFT"] };
-    default:
-      return { kind: "at", pin: word };
+  if (word === "quietest") return { kind: "quietest", allowed: [...CORNERS] };
+  if (word === "quietest below") {
+    return { kind: "quietest", allowed: ["BOTTOM_RIGHT", "BOTTOM_LEFT"] };
   }
+  return { kind: "at", pin: word };
 }
 
 /** What a mark's other dress can be, each with its words in the sentence. */

@@ -8,8 +8,10 @@ import java.util.List;
 
 /** One thing done to the chosen pieces. Points and distances are display units of the frame. */
 public sealed interface Arrangement {
+  /** What gives pieces other places, sizes or turns and nothing else. */
+  sealed interface OfPlaces extends Arrangement {}
 
-  record Moved(double right, double down) implements Arrangement {
+  record Moved(double right, double down) implements OfPlaces {
     public Moved {
       distance(right, "The way to the right");
       distance(down, "The way down");
@@ -35,7 +37,7 @@ public sealed interface Arrangement {
    * @param across factor of the width, more than 0
    * @param down factor of the height
    */
-  record Sized(double across, double down, double x, double y) implements Arrangement {
+  record Sized(double across, double down, double x, double y) implements OfPlaces {
     public Sized {
       Require.between(0.001, 1000, across, "The factor of the width");
       Require.between(0.001, 1000, down, "The factor of the height");
@@ -49,7 +51,7 @@ public sealed interface Arrangement {
    *
    * @param degrees clockwise
    */
-  record Turned(double degrees, double x, double y) implements Arrangement {
+  record Turned(double degrees, double x, double y) implements OfPlaces {
     public Turned {
       Require.between(-3600, 3600, degrees, "The turn in degrees");
       distance(x, "The point that stays");
@@ -58,13 +60,13 @@ public sealed interface Arrangement {
   }
 
   /** Mirrored about the middle of all chosen pieces. */
-  record Mirrored(Direction direction) implements Arrangement {
+  record Mirrored(Direction direction) implements OfPlaces {
     public Mirrored {
       Require.present(direction, "The direction to mirror in");
     }
   }
 
-  record Aligned(Edge edge, Against against) implements Arrangement {
+  record Aligned(Edge edge, Against against) implements OfPlaces {
     public Aligned {
       Require.present(edge, "The edge to align");
       Require.present(against, "What to align against");
@@ -72,7 +74,7 @@ public sealed interface Arrangement {
   }
 
   /** Moved so that the gaps between neighbours are alike. */
-  record Spaced(Direction direction, Against against) implements Arrangement {
+  record Spaced(Direction direction, Against against) implements OfPlaces {
     public Spaced {
       Require.present(direction, "The direction to space in");
       Require.present(against, "What to space within");
@@ -80,7 +82,7 @@ public sealed interface Arrangement {
   }
 
   /** Made as wide, as high or both as the piece that was chosen first. */
-  record SameSize(boolean width, boolean height) implements Arrangement {}
+  record SameSize(boolean width, boolean height) implements OfPlaces {}
 
   record Ordered(Step step) implements Arrangement {
     public Ordered {

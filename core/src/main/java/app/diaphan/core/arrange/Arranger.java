@@ -38,14 +38,14 @@ public final class Arranger {
    * @throws InvalidInput if a piece is not there or the arrangement makes no sense for them
    */
   public Arranged arrange(Overlay overlay, List<String> chosen, Arrangement arrangement) {
-    if (arrangement instanceof Arrangement.Pasted pasted) {
-      return pasted(overlay, pasted);
-    }
-    List<String> ids = outermost(overlay, chosen);
-    if (ids.isEmpty()) {
+    // What is pasted does not ask what is chosen.
+    boolean asks = !(arrangement instanceof Arrangement.Pasted);
+    List<String> ids = asks ? outermost(overlay, chosen) : List.of();
+    if (asks && ids.isEmpty()) {
       throw new InvalidInput("No piece is chosen; choose one first.");
     }
     return switch (arrangement) {
+      case Arrangement.Pasted pasted -> pasted(overlay, pasted);
       case Arrangement.Ordered(Arrangement.Step step) -> {
         Overlay ordered = overlay;
         Set<String> set = new LinkedHashSet<>(ids);
@@ -75,19 +75,18 @@ public final class Arranger {
           duplicated(overlay, ids, right, down);
       case Arrangement.Rehung rehung -> rehung(overlay, ids, rehung);
       case Arrangement.Offset offset -> offset(overlay, unlocked(overlay, ids), offset);
-      default ->
+      case Arrangement.OfPlaces places ->
           new Arranged(
-              Placing.apply(
-                  overlay, renderer, wishes(overlay, unlocked(overlay, ids), arrangement)),
+              Placing.apply(overlay, renderer, wishes(overlay, unlocked(overlay, ids), places)),
               chosen);
     };
   }
 
-  private Map<String, Wish> wishes(Overlay overlay, List<String> ids, Arrangement arrangement) {
+  private Map<String, Wish> wishes(Overlay overlay, List<String> ids, Arrangement.OfPlaces places) {
     Spots spots = Spots.of(overlay, renderer);
     Transforming transforming = new Transforming(spots, ids);
     Boxes boxes = new Boxes(spots, ids, overlay.frame());
-    return switch (arrangement) {
+    return switch (places) {
       case Arrangement.Moved(double right, double down) -> transforming.moved(right, down);
       case Arrangement.Sized sized -> transforming.sized(sized);
       case Arrangement.Turned turned -> transforming.turned(turned);
@@ -98,7 +97,6 @@ public final class Arranger {
       case Arrangement.Spaced(Arrangement.Direction direction, Arrangement.Against against) ->
           boxes.spaced(direction, against);
       case Arrangement.SameSize(boolean width, boolean height) -> boxes.sameSize(width, height);
-      default -> throw new IllegalArgumentException(arrangement + " is not about places.");
     };
   }
 

@@ -5,6 +5,8 @@ import app.diaphan.core.Sentence;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.GroupPiece;
+import app.diaphan.core.overlay.PicturePiece;
+import app.diaphan.core.overlay.PlatePiece;
 import app.diaphan.core.overlay.TextBox;
 import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.core.render.PlacedPiece;
@@ -103,9 +105,14 @@ final class Boxes {
   /** Words of their own size and groups have one factor for both sides. */
   private static double across(PlacedPiece piece, double across) {
     return switch (piece.piece()) {
-      case TextPiece text when text.box() instanceof TextBox.Free -> across;
+      case TextPiece text ->
+          switch (text.box()) {
+            case TextBox.Free free -> across;
+            case TextBox.Given given -> 1;
+          };
       case GroupPiece group -> across;
-      default -> 1;
+      case PlatePiece plate -> 1;
+      case PicturePiece picture -> 1;
     };
   }
 

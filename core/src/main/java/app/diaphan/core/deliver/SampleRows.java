@@ -71,7 +71,7 @@ final class SampleRows {
         switch (carried) {
           case Carried.OverColour(Colour colour) -> colour;
           case Carried.Premultiplied(Colour matte) -> matte;
-          default -> Colour.BLACK;
+          case Carried.Straight _, Carried.FillAndKey _ -> Colour.BLACK;
         };
     ground = new float[] {beneath.red() / 255f, beneath.green() / 255f, beneath.blue() / 255f};
     onBlack = beneath.equals(Colour.BLACK);

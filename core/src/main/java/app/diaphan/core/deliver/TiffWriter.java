@@ -222,7 +222,7 @@ final class TiffWriter {
   private int extraSamples() {
     return switch (kind.carried()) {
       case Carried.Premultiplied matted -> matted.onBlack() ? 1 : 0;
-      default -> 2;
+      case Carried.Straight _, Carried.FillAndKey _, Carried.OverColour _ -> 2;
     };
   }
 

@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 
 /**
  * Puts the finishes of a look round a body. From back to front: shadows, halos, outlines outside,
@@ -149,29 +150,50 @@ final class Finishing {
 
   private static Drawn drawn(Finish finish, Silhouette silhouette, BoxPaints paints) {
     return switch (finish) {
-      case Shadow it when it.opacity() > 0 ->
-          Drawn.behind(0, CastPainter.shadow(it, silhouette), it.underFace());
-      case Halo it when it.opacity() > 0 ->
-          Drawn.behind(1, CastPainter.halo(it, silhouette), it.underFace());
-      case Outline it when it.opacity() > 0 ->
-          new Drawn(
-              OUTLINE,
-              3,
-              silhouette.exact()
-                  ? OutlinePainter.paint(it, silhouette, paints)
-                  : Fineness.of(
-                      silhouette, it.width(), fine -> OutlinePainter.paint(it, fine, paints)),
-              it.underFace());
-      case Inset it when it.opacity() > 0 ->
-          Drawn.atop(
-              0,
-              Fineness.of(
-                  silhouette, it.reach() + it.distance(), fine -> InsetPainter.paint(it, fine)));
-      case Rim it when it.opacity() > 0 ->
-          Drawn.atop(1, Fineness.of(silhouette, 0, fine -> RimPainter.paint(it, fine)));
-      case Relief it when it.opacity() > 0 -> Drawn.atop(2, ReliefPainter.paint(it, silhouette));
-      default -> Drawn.NOTHING;
+      case Shadow it ->
+          unlessClear(
+              it.opacity(),
+              () -> Drawn.behind(0, CastPainter.shadow(it, silhouette), it.underFace()));
+      case Halo it ->
+          unlessClear(
+              it.opacity(),
+              () -> Drawn.behind(1, CastPainter.halo(it, silhouette), it.underFace()));
+      case Outline it ->
+          unlessClear(
+              it.opacity(),
+              () ->
+                  new Drawn(
+                      OUTLINE,
+                      3,
+                      silhouette.exact()
+                          ? OutlinePainter.paint(it, silhouette, paints)
+                          : Fineness.of(
+                              silhouette,
+                              it.width(),
+                              fine -> OutlinePainter.paint(it, fine, paints)),
+                      it.underFace()));
+      case Inset it ->
+          unlessClear(
+              it.opacity(),
+              () ->
+                  Drawn.atop(
+                      0,
+                      Fineness.of(
+                          silhouette,
+                          it.reach() + it.distance(),
+                          fine -> InsetPainter.paint(it, fine))));
+      case Rim it ->
+          unlessClear(
+              it.opacity(),
+              () -> Drawn.atop(1, Fineness.of(silhouette, 0, fine -> RimPainter.paint(it, fine))));
+      case Relief it ->
+          unlessClear(it.opacity(), () -> Drawn.atop(2, ReliefPainter.paint(it, silhouette)));
+      case Soften ofThePieceItself -> Drawn.NOTHING;
     };
+  }
+
+  private static Drawn unlessClear(double opacity, Supplier<Drawn> drawn) {
+    return opacity > 0 ? drawn.get() : Drawn.NOTHING;
   }
 
   private static List<Layer> layers(List<Ranked> ranked, boolean heldOut) {

@@ -8,13 +8,7 @@ import app.diaphan.core.overlay.PlatePiece;
 import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.core.overlay.cutout.Tint;
 import app.diaphan.core.overlay.finish.Finish;
-import app.diaphan.core.overlay.finish.Halo;
-import app.diaphan.core.overlay.finish.Inset;
 import app.diaphan.core.overlay.finish.Outline;
-import app.diaphan.core.overlay.finish.Relief;
-import app.diaphan.core.overlay.finish.Rim;
-import app.diaphan.core.overlay.finish.Shadow;
-import app.diaphan.core.overlay.finish.Soften;
 import app.diaphan.core.overlay.paint.Paint;
 import app.diaphan.core.overlay.slot.Slot;
 import java.util.ArrayList;
@@ -115,15 +109,9 @@ final class Recoloured {
   }
 
   private static Finish finish(Finish finish, Colour colour) {
-    return switch (finish) {
-      case Outline was -> was.withPaint(flat(was.paint(), colour));
-      case Halo was -> was.withColour(asThin(was.colour(), colour));
-      case Shadow was -> was.withColour(asThin(was.colour(), colour));
-      case Inset was -> was.withColour(asThin(was.colour(), colour));
-      case Rim was -> was.withColour(asThin(was.colour(), colour));
-      case Relief was -> was.withLight(asThin(was.light(), colour));
-      case Soften same -> same;
-    };
+    return finish instanceof Outline outline
+        ? outline.withPaint(flat(outline.paint(), colour))
+        : finish.led(was -> asThin(was, colour));
   }
 
   private static Colour asThin(Colour was, Colour colour) {

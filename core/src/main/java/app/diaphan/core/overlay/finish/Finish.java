@@ -27,6 +27,14 @@ public sealed interface Finish permits Shadow, Halo, Outline, Inset, Rim, Relief
   /** The same with other colours for all that it has, those of its paints too. */
   Finish recoloured(UnaryOperator<Colour> other);
 
+  /**
+   * The same with another colour for the one that leads, which is the only one but for a relief,
+   * whose light leads, and an outline, which has a paint.
+   */
+  default Finish led(UnaryOperator<Colour> other) {
+    return recoloured(other);
+  }
+
   /** The same with other paints for those that it has. */
   default Finish repainted(UnaryOperator<Paint> other) {
     return this instanceof Outline outline ? outline.withPaint(other.apply(outline.paint())) : this;

@@ -89,6 +89,11 @@ public record Relief(
         opacity);
   }
 
+  @Override
+  public Relief led(UnaryOperator<Colour> other) {
+    return withLight(other.apply(light));
+  }
+
   public Relief withLight(Colour other) {
     return new Relief(
         on,
