@@ -43,7 +43,7 @@ export function useDraft(packageId: number, followed: FollowedHouse): Draft {
     (e: unknown) => setProblem(e instanceof Error ? e.message : String(e)),
     [],
   );
-  const look = useCallback(
+  const lookInto = useCallback(
     async (held: NonNullable<HeldDraft>): Promise<Found> => {
       const { house, from } = held;
       const touched = from.id === 0 ? [] : await touchedBy({ packageId, followed: from, house });
@@ -60,6 +60,20 @@ export function useDraft(packageId: number, followed: FollowedHouse): Draft {
       return null;
     },
     [packageId, queries],
+  );
+  /** The draft that was looked into last: whoever asks for the same is given the same. */
+  const last = useRef<{ held: HeldDraft; found: Promise<Found> } | null>(null);
+  const look = useCallback(
+    (held: NonNullable<HeldDraft>): Promise<Found> => {
+      if (last.current?.held === held) return last.current.found;
+      const mine = { held, found: lookInto(held) };
+      last.current = mine;
+      mine.found.catch(() => {
+        if (last.current === mine) last.current = null;
+      });
+      return mine.found;
+    },
+    [lookInto],
   );
   // Nobody will look at what was drawn for a change that is no longer wanted.
   useEffect(() => {
@@ -84,8 +98,12 @@ export function useDraft(packageId: number, followed: FollowedHouse): Draft {
     [look],
   );
   const decideOn = async (held: NonNullable<HeldDraft>) => {
-    // What was changed or looked at since then is looked into once more.
-    const asFound = found?.held === held && !found.looks.stopped() ? found : await look(held);
+    let asFound = await look(held);
+    if (asFound?.looks.stopped()) {
+      // It was looked at before, and left.
+      last.current = null;
+      asFound = await look(held);
+    }
     if (!asFound) return;
     const { touched, looks } = asFound;
     const { from, house } = held;

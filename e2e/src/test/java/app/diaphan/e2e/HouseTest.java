@@ -5,11 +5,11 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import app.diaphan.core.overlay.paint.Paint;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.Pieces;
 import app.diaphan.core.overlay.PlatePiece;
 import app.diaphan.core.overlay.TextPiece;
+import app.diaphan.core.overlay.paint.Paint;
 import app.diaphan.server.bundle.HouseFiles;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;

@@ -7,9 +7,9 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.colour.Colour;
 import app.diaphan.core.overlay.Overlay;
-import app.diaphan.core.overlay.paint.Paint;
 import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.core.overlay.finish.Outline;
+import app.diaphan.core.overlay.paint.Paint;
 import app.diaphan.server.store.PackageStore;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;

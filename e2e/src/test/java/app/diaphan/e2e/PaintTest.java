@@ -6,11 +6,11 @@ import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.colour.Colour;
-import app.diaphan.core.overlay.paint.Paint;
-import app.diaphan.core.overlay.paint.Pattern;
 import app.diaphan.core.overlay.PlatePiece;
 import app.diaphan.core.overlay.PlateShape;
 import app.diaphan.core.overlay.finish.Outline;
+import app.diaphan.core.overlay.paint.Paint;
+import app.diaphan.core.overlay.paint.Pattern;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;

@@ -5,11 +5,11 @@ import app.diaphan.core.frame.Area;
 import app.diaphan.core.overlay.Backing;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.Overlay;
-import app.diaphan.core.overlay.paint.Paint;
 import app.diaphan.core.overlay.PinPoint;
 import app.diaphan.core.overlay.Place;
 import app.diaphan.core.overlay.PlatePiece;
 import app.diaphan.core.overlay.PlateShape;
+import app.diaphan.core.overlay.paint.Paint;
 import java.util.List;
 
 /** Plain overlays for what hands do. */
