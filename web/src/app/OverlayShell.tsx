@@ -136,11 +136,13 @@ export function OverlayShell() {
             <House size={16} />
           </Link>
         </div>
-        <div className="flex shrink-0 grow items-baseline justify-end gap-2">
+        <div className="flex min-w-36 grow items-baseline justify-end gap-2">
           {ready && (
             <>
-              <h1 className="max-w-[22vw] truncate font-semibold">{overlay.name}</h1>
-              <span className="shrink-0 text-xs opacity-75">
+              <h1 className="min-w-0 truncate font-semibold" title={overlay.name}>
+                {overlay.name}
+              </h1>
+              <span className="shrink-0 text-xs opacity-75 max-xl:hidden">
                 {overlay.frame.width} × {overlay.frame.height}
               </span>
               <SaveState />
