@@ -204,6 +204,27 @@ class HouseTest {
   }
 
   @Test
+  void aChangeIsShownAtOnceThoughItIsChangedAndLeftMeanwhile() {
+    openHouse();
+    type("Lamp, light", "#e0306a");
+    assertThat(page.getByText("Nothing has been changed yet")).isVisible();
+    // Pressed before the hand has rested from another change.
+    type("Lamp, light", "#20c060");
+    button("See it before and after").click();
+    Locator told = page.getByText("what is hardest to read first");
+    assertThat(told).isVisible();
+    page.keyboard().press("Escape");
+    assertThat(told).hasCount(0);
+    button("See it before and after").click();
+    assertThat(told).isVisible();
+    button("Change all of it").click();
+    assertThat(page.getByText("Changed:")).isVisible();
+    button("Done").click();
+    assertThat(labelled("Lamp, light")).hasValue("#20c060");
+    assertThat(page.getByText("Nothing has been changed yet")).hasCount(0);
+  }
+
+  @Test
   void thePackageGoesOverToAnotherHouseAndComesBack() throws IOException {
     browser.bean(HouseFiles.class).read(Browser.DEMO.resolveSibling("winter-house"));
     openHouse();
