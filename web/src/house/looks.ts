@@ -48,11 +48,7 @@ export function beginLooks(seen: readonly Seen[], lookAt: LookAt): Looks {
     running--;
   };
   const go = () => {
-    while (running < AT_ONCE && left.length > until) {
-      const before = left.length;
-      void run();
-      if (left.length === before) break;
-    }
+    while (running < AT_ONCE && left.length > until && !stopped.signal.aborted) void run();
   };
   go();
   return {

@@ -33,6 +33,16 @@ class ScreeningTest {
     browser.page().getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(name)).click();
   }
 
+  /** Overlay 5 of the demo, delivered. */
+  private Page delivered() throws IOException {
+    browser.loadDemo();
+    browser.open("/overlays/5/deliver");
+    Page page = browser.page();
+    button("Deliver").click();
+    assertThat(page.getByRole(AriaRole.ARTICLE)).hasCount(1);
+    return page;
+  }
+
   @Test
   void nothingIsScreenedBeforeItIsDelivered() throws IOException {
     browser.loadDemo();
@@ -110,11 +120,7 @@ class ScreeningTest {
 
   @Test
   void aPictureIsNotReadyBeforeItsStillIs() throws IOException {
-    browser.loadDemo();
-    browser.open("/overlays/5/deliver");
-    Page page = browser.page();
-    button("Deliver").click();
-    assertThat(page.getByRole(AriaRole.ARTICLE)).hasCount(1);
+    Page page = delivered();
     List<Route> held = new ArrayList<>();
     page.route("**/screened**", held::add);
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Proof")).click();
@@ -149,11 +155,7 @@ class ScreeningTest {
 
   @Test
   void aClipThatCannotBeDecodedIsSaidAndTheOthersStay() throws IOException {
-    browser.loadDemo();
-    browser.open("/overlays/5/deliver");
-    Page page = browser.page();
-    button("Deliver").click();
-    assertThat(page.getByRole(AriaRole.ARTICLE)).hasCount(1);
+    Page page = delivered();
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Proof")).click();
     tab("Screening");
     tab("Clip");

@@ -23,6 +23,8 @@ import app.diaphan.core.overlay.Pieces;
 import app.diaphan.core.overlay.PinPoint;
 import app.diaphan.core.overlay.Place;
 import app.diaphan.core.overlay.PlatePiece;
+import app.diaphan.core.overlay.TextBox;
+import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.core.overlay.paint.Paint;
 import app.diaphan.core.picture.Picture;
 import app.diaphan.core.picture.PictureReader;
@@ -300,6 +302,34 @@ class ArrangementValuesTest {
     assertCrop(0.3, 0.2, 1 - 21 / 40.0, 1 - 26 / 30.0, trimmed);
     assertEquals(18, boxOf(trimmed, "p").getWidth(), 0.01);
     assertEquals(40, boxOf(trimmed, "p").getHeight(), 0.01);
+  }
+
+  @Test
+  void aCropThatCutsIntoThePictureIsKeptOnEverySide() {
+    PicturePiece cropped =
+        Samples.picture("block.png", at(100, 50), 12, 24).withCrop(new Crop(0.3, 0.2, 0.55, 0.4));
+    Overlay trimmed = arranged(Samples.overlay(FRAME, cropped), new Arrangement.Trimmed(), "p");
+    assertCrop(0.3, 0.2, 0.55, 0.4, trimmed);
+    assertEquals(boxOf(Samples.overlay(FRAME, cropped), "p"), boxOf(trimmed, "p"));
+  }
+
+  @Test
+  void picturesAndBoxesOfWordsAreSizedAlongBothSides() {
+    TextPiece words =
+        Samples.text("words", "Tide", at(40, 40), 20, Samples.flat("#ffffff"))
+            .withBox(
+                new TextBox.Given(100, 60, TextBox.Upright.MIDDLE, new TextBox.Fit.Shrink(0.7)));
+    Overlay overlay =
+        Samples.overlay(FRAME, words, Samples.picture("block.png", at(200, 50), 80, 60));
+    Overlay sized = arranged(overlay, new Arrangement.Sized(2, 3, 40, 40), "words");
+    TextBox.Given box =
+        assertInstanceOf(TextBox.Given.class, ((TextPiece) Pieces.get(sized, "words")).box());
+    assertEquals(200, box.width(), 0.003);
+    assertEquals(180, box.height(), 0.003);
+    assertEquals(20, ((TextPiece) Pieces.get(sized, "words")).runs().getFirst().size(), 0.003);
+    Overlay larger = arranged(overlay, new Arrangement.Sized(2, 3, 200, 50), "p");
+    assertEquals(160, boxOf(larger, "p").getWidth(), 0.003);
+    assertEquals(180, boxOf(larger, "p").getHeight(), 0.003);
   }
 
   private static void assertCrop(

@@ -27,6 +27,7 @@ import app.diaphan.core.overlay.finish.UnderFace;
 import app.diaphan.core.overlay.paint.Paint;
 import app.diaphan.core.overlay.paint.PictureFit;
 import app.diaphan.core.picture.RasterPicture;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -87,6 +88,34 @@ class RendererTest {
     Rendering rendering = renderer.render(overlay, Canvas.of(SMALL));
     assertEquals(1, alpha(rendering, 100, 25), 1e-6);
     assertEquals(0, alpha(rendering, 70, 60), 1e-6);
+  }
+
+  /** Rows are read from pixels that were put together once, all of a row or some columns of it. */
+  @Test
+  void putTogetherAtOnceAllRowsAreTheSame() {
+    Overlay overlay =
+        Samples.overlay(
+            SMALL,
+            Samples.plate(
+                RECTANGLE, Samples.centre().turned(20, false), 80, 20, Samples.flat("#336699")));
+    Rendering rendering = renderer.render(overlay, Canvas.of(SMALL));
+    Rendering together = rendering.together();
+    assertEquals(rendering.drawn(), together.drawn());
+    assertArrayEquals(rendering.pixels(), together.pixels());
+    int width = SMALL.width();
+    for (int top : List.of(0, SMALL.height() / 2 - 3, SMALL.height() - 5)) {
+      float[] expected = new float[4 * width * 5];
+      float[] rows = new float[expected.length];
+      Arrays.fill(rows, 0.5f); // What was there before is overwritten.
+      rendering.rows(top, top + 5, expected);
+      together.rows(top, top + 5, rows);
+      assertArrayEquals(expected, rows);
+    }
+    int left = rendering.drawn().left() - 2;
+    int right = rendering.drawn().right() + 1;
+    assertArrayEquals(
+        rendering.rows(0, SMALL.height(), left, right),
+        together.rows(0, SMALL.height(), left, right));
   }
 
   @ParameterizedTest
