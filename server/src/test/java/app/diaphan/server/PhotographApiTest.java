@@ -121,6 +121,41 @@ class PhotographApiTest {
   }
 
   @Test
+  void onADarkPhotographAMarkWearsTheHousesOtherDress() throws Exception {
+    TestHouses.keep(
+        SERVER,
+        packageId,
+        TestHouses.ofColours(TestHouses.colour("Buoy", "#102030", "#f0e0d0", "")));
+    overlay =
+        SERVER
+            .post(
+                "/api/packages/" + packageId + "/overlays",
+                TestOverlays.lowerThird("Ysolde")
+                    .replace("\"#ffffff\"", "\"#102030 Buoy\"")
+                    .replace("\"#124b5c\"", "\"#00000000\""))
+            .body()
+            .path("id")
+            .asLong();
+    SERVER.upload(path(""), "night.png", photograph(new Color(0x101820), "png"));
+    ObjectNode settings =
+        (ObjectNode) settings(folder.resolve("out").toString()).path("settings").deepCopy();
+    settings.putObject("otherDress").put("kind", "house");
+    ObjectNode marking = (ObjectNode) settings.path("marking");
+    marking.put("dress", "AUTO").putObject("size").put("kind", "share").put("share", 0.9);
+    Answer kept = SERVER.put(path("/settings"), settings.toString());
+    assertEquals(200, kept.status(), () -> kept.body().toString());
+    run("[]");
+    BufferedImage marked = ImageIO.read(folder.resolve("out/night.png").toFile());
+    int worn = 0;
+    for (int y = 0; y < marked.getHeight(); y++) {
+      for (int x = 0; x < marked.getWidth(); x++) {
+        worn += (marked.getRGB(x, y) & 0xffffff) == 0xf0e0d0 ? 1 : 0;
+      }
+    }
+    assertTrue(worn > 100, "pixels in the colour for dark pictures: " + worn);
+  }
+
+  @Test
   void photographsOfAFolderStayThereAndAreMarkedBesideThem() throws Exception {
     Files.write(folder.resolve("b.jpg"), photograph(Color.GRAY, "jpg"));
     Files.write(folder.resolve("a.jpg"), photograph(Color.GRAY, "jpg"));
