@@ -2,7 +2,6 @@ package app.diaphan.core.picture;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
-import java.util.function.Supplier;
 
 /**
  * Reads picture files of every kind. Decoders are libraries that were not made for hostile files,
@@ -32,11 +31,12 @@ public final class PictureReader {
     checkLength(name, file.length);
     byte[] bytes = PackedSvg.unpacked(name, file);
     if (isVector(bytes)) {
-      VectorPicture vector = within(name, VECTOR_BYTES, () -> vector(name, bytes));
+      VectorPicture vector =
+          DecodingLimits.STANDARD.run(name, VECTOR_BYTES, () -> vector(name, bytes));
       return new PictureHeader(
           vectorFormat(bytes), whole(vector.ownWidth()), whole(vector.ownHeight()));
     }
-    return within(name, 0, () -> RasterReader.header(name, bytes));
+    return DecodingLimits.STANDARD.run(name, 0, () -> RasterReader.header(name, bytes));
   }
 
   private static int whole(double units) {
@@ -53,14 +53,18 @@ public final class PictureReader {
 
   /** The picture with what its file tells of it, under the same limits. */
   public static PictureFile readFile(String name, byte[] file) {
+    return readFile(name, file, DecodingLimits.STANDARD);
+  }
+
+  static PictureFile readFile(String name, byte[] file, DecodingLimits limits) {
     checkLength(name, file.length);
     byte[] bytes = PackedSvg.unpacked(name, file);
     if (!isVector(bytes)) {
-      PictureHeader header = within(name, 0, () -> RasterReader.header(name, bytes));
+      PictureHeader header = limits.run(name, 0, () -> RasterReader.header(name, bytes));
       long pixels = (long) header.width() * header.height();
-      return within(name, BYTES_PER_PIXEL * pixels, () -> RasterReader.file(name, bytes));
+      return limits.run(name, BYTES_PER_PIXEL * pixels, () -> RasterReader.file(name, bytes));
     }
-    return within(
+    return limits.run(
         name,
         VECTOR_BYTES,
         () -> {
@@ -93,9 +97,5 @@ public final class PictureReader {
 
   private static VectorPicture vector(String name, byte[] bytes) {
     return PdfReader.reads(bytes) ? PdfReader.read(name, bytes) : SvgReader.read(name, bytes);
-  }
-
-  private static <T> T within(String name, long bytes, Supplier<T> decoding) {
-    return DecodingLimits.STANDARD.run(name, bytes, decoding);
   }
 }
