@@ -82,7 +82,7 @@ class FullDiskTest {
     try (Served server =
         Program.serve(work, Program.command("serve", "--data", data.toString(), "--port", "0"))) {
       server.ask("POST", "/api/packages", "{\"name\":\"Regatta\"}");
-      server.ask("POST", "/api/packages/1/overlays", TestOverlays.lowerThird("{name}", 1920, 1080));
+      server.ask("POST", "/api/packages/1/overlays", TestOverlays.lowerThird("{name}", 1280, 720));
       StringBuilder names = new StringBuilder();
       for (int i = 1; i <= ROWS; i++) {
         names.append("Skipper ").append(i).append("\\n");

@@ -114,7 +114,7 @@ class ProcessTest {
         Program.command("serve", "--data", folder.resolve("data").toString(), "--port", "0");
     Served first = Program.serve(folder, command);
     first.json("POST", "/api/packages", "{\"name\":\"Regatta\"}");
-    first.json("POST", "/api/packages/1/overlays", TestOverlays.lowerThird("{name}", 1920, 1080));
+    first.json("POST", "/api/packages/1/overlays", TestOverlays.lowerThird("{name}", 1280, 720));
     StringBuilder names = new StringBuilder();
     for (int i = 1; i <= 60; i++) {
       names.append("Skipper ").append(i).append("\\n");

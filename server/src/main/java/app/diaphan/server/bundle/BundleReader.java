@@ -10,7 +10,6 @@ import app.diaphan.core.picture.PictureReader;
 import app.diaphan.core.roster.table.TableReader;
 import app.diaphan.core.targets.TargetList;
 import app.diaphan.server.json.DocumentJson;
-import app.diaphan.server.json.OlderDocuments;
 import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -293,12 +292,14 @@ public final class BundleReader {
     if (text == null) {
       throw new InvalidInput("This is no Diaphan bundle: it has no file package.json.");
     }
+    return contents(text.text());
+  }
+
+  /** What a file package.json of any version says. */
+  static BundleContents contents(String text) {
     BundleContents contents =
         DocumentJson.read(
-            text.text(),
-            BundleContents.class,
-            "The file package.json",
-            BundleReader::bringUpToDate);
+            text, BundleContents.class, "The file package.json", BundleReader::bringUpToDate);
     if (!BundleContents.FORMAT.equals(contents.format())) {
       throw new InvalidInput(
           Sentence.of(
@@ -342,7 +343,6 @@ public final class BundleReader {
     }
     if (number < 14) {
       if (fields.get("house") instanceof ObjectNode house) {
-        OlderDocuments.bringHouse(house);
         house.put("name", fields.path("name").asString("House"));
       }
       fields.putObject("following");

@@ -1,6 +1,7 @@
 package app.diaphan.server.json;
 
 import app.diaphan.core.InvalidInput;
+import app.diaphan.server.json.older.OlderDocuments;
 import com.fasterxml.jackson.annotation.Nulls;
 import java.util.Map;
 import java.util.function.Consumer;

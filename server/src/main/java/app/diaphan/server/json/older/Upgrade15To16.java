@@ -1,0 +1,33 @@
+package app.diaphan.server.json.older;
+
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * Houses had no library, groups were copies of nothing, and changes of houses overwrote nothing.
+ */
+final class Upgrade15To16 implements Upgrade {
+  @Override
+  public void bring(JsonNode document) {
+    Parts.pieces(
+        document,
+        piece -> {
+          if (Parts.isKind(piece, "group") && !piece.has("copyOf")) {
+            piece.putObject("copyOf").put("kind", "nothing");
+          }
+        });
+    Parts.houses(
+        document,
+        house -> {
+          if (!house.has("originals")) {
+            house.putArray("originals");
+          }
+        });
+    if (document instanceof ObjectNode change
+        && change.has("keptOut")
+        && change.has("housesBefore")
+        && !change.has("overwritten")) {
+      change.putObject("overwritten");
+    }
+  }
+}

@@ -1,0 +1,17 @@
+package app.diaphan.server.json.older;
+
+import tools.jackson.databind.JsonNode;
+
+/** Plates "hugged" what they back. */
+final class Upgrade7To8 implements Upgrade {
+  @Override
+  public void bring(JsonNode document) {
+    Parts.pieces(
+        document,
+        piece -> {
+          if (piece.has("hug")) {
+            piece.set("backing", piece.remove("hug"));
+          }
+        });
+  }
+}
