@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { answer, api } from "../api/client";
+import { identity } from "../document/identity";
 import { useOverlay } from "../document/overlayStore";
 import { findPiece } from "../document/tree";
 
@@ -13,7 +14,7 @@ export function ContrastNote({ solid }: { solid: string }) {
   const [id] = useOverlay((state) => state.selected);
   const piece = findPiece(overlay, id);
   const { data } = useQuery({
-    queryKey: ["contrast", packageId, overlay, id, solid],
+    queryKey: ["contrast", packageId, identity(overlay), id, solid],
     queryFn: () =>
       overlay && piece
         ? answer(

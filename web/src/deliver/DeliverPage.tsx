@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
 import { answer, api, type NamedTarget, type Overlay } from "../api/client";
+import { identity } from "../document/identity";
 import { useOverlay } from "../document/overlayStore";
 import { Notice } from "../ui/Notice";
 import { Tabs } from "../ui/Tabs";
@@ -40,7 +41,7 @@ function Deliver({ overlay, id, packageId }: { overlay: Overlay; id: number; pac
   const runs = useRuns(packageId);
   const [tab, setTab] = useState<(typeof TABS)[number]>("Delivered");
   const plan = useQuery({
-    queryKey: ["plan", id, revision, targets],
+    queryKey: ["plan", id, revision, identity(targets)],
     queryFn: () =>
       answer(
         api.POST("/api/packages/{id}/delivery-plan", {

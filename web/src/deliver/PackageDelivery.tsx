@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { answer, api, type NamedTarget, type PlanLine } from "../api/client";
+import { identity } from "../document/identity";
 import { useOverlay } from "../document/overlayStore";
 import { Notice } from "../ui/Notice";
 import type { FileToLookAt } from "./proofAt";
@@ -26,7 +27,7 @@ export function PackageDelivery({ packageId, targets, runs }: Props) {
   const [changedOnly, setChangedOnly] = useState(true);
   const revision = useOverlay((state) => state.revision);
   const plan = useQuery({
-    queryKey: ["plan", "package", packageId, revision, targets],
+    queryKey: ["plan", "package", packageId, revision, identity(targets)],
     queryFn: () =>
       answer(
         api.POST("/api/packages/{id}/delivery-plan", {

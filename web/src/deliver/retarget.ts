@@ -8,6 +8,7 @@ import {
   type Overlay,
   type PieceChange,
 } from "../api/client";
+import { identity } from "../document/identity";
 import { useOverlay } from "../document/overlayStore";
 
 /** What is different about an overlay at a target; nothing but the name if nothing is. */
@@ -106,7 +107,7 @@ function asItIs(overlay: Overlay, target: NamedTarget): boolean {
 /** The overlay as a target shows it, on the target's frame. */
 export function retargetedQuery(overlay: Overlay, target: NamedTarget) {
   return queryOptions({
-    queryKey: ["retargeted", overlay, target.name, target.frame],
+    queryKey: ["retargeted", identity(overlay), target.name, target.frame],
     queryFn: () =>
       asItIs(overlay, target)
         ? overlay

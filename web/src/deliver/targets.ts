@@ -15,6 +15,8 @@ interface TargetsState {
   choose: (name: string) => void;
 }
 
+const NONE: NamedTarget[] = [];
+
 /** The targets of the open package. They are kept by themselves as soon as the hand rests. */
 export const useTargetStore = create<TargetsState>()((set) => ({
   packageId: 0,
@@ -93,5 +95,5 @@ export function useTargets(packageId: number): TargetsState {
           : (targets[0]?.name ?? ""),
     });
   }, [fetched.data, packageId]);
-  return state.packageId === packageId ? state : { ...state, targets: [], chosen: "" };
+  return state.packageId === packageId ? state : { ...state, targets: NONE, chosen: "" };
 }

@@ -1,5 +1,6 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { answer, api, type Finish, type Piece } from "../api/client";
+import { identity } from "../document/identity";
 import { useOverlay } from "../document/overlayStore";
 import { KINDS } from "./kinds";
 
@@ -13,7 +14,7 @@ export function FinishStrip({ piece, onAdd }: Props) {
   const overlay = useOverlay((state) => state.overlay);
   const packageId = useOverlay((state) => state.packageId);
   const { data, error } = useQuery({
-    queryKey: ["finish-samples", packageId, piece, overlay?.frame],
+    queryKey: ["finish-samples", packageId, identity(piece), identity(overlay?.frame ?? null)],
     queryFn: () =>
       overlay
         ? answer(

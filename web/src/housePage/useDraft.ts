@@ -4,6 +4,7 @@ import { answer, api, type FollowedHouse, type House, type TouchedOverlay } from
 import type { Looks } from "../house/looks";
 import { change, decide, lookAgain, looksOf, touchedBy } from "../house/proposal";
 import { houseKey } from "../house/useHouse";
+import { useAsking } from "../ui/useAsking";
 
 /** A change is looked into when the hand has rested for so long. */
 const REST_MS = 500;
@@ -39,6 +40,7 @@ export function useDraft(packageId: number, followed: FollowedHouse): Draft {
     known.current = followed;
   });
   const house = draft?.house ?? followed.house;
+  useAsking(draft !== null);
   const failed = useCallback(
     (e: unknown) => setProblem(e instanceof Error ? e.message : String(e)),
     [],

@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { answer, api, type GroupPiece } from "../api/client";
 import { arrange, useArranging } from "../document/arrange";
+import { identity } from "../document/identity";
 import { useOverlay } from "../document/overlayStore";
 import { useFollowed } from "../house/useHouse";
 import { useRested } from "../ui/useRested";
@@ -20,7 +21,7 @@ export function CopySentence({ piece }: { piece: GroupPiece }) {
   );
   const revision = useFollowed(packageId)?.revision ?? 0;
   const { data } = useQuery({
-    queryKey: ["standings", packageId, revision, overlay],
+    queryKey: ["standings", packageId, revision, identity(overlay)],
     queryFn: () =>
       overlay
         ? answer(

@@ -1,8 +1,8 @@
 package app.diaphan.bench;
 
 import app.diaphan.core.overlay.Overlay;
-import app.diaphan.core.proof.VideoLook;
 import app.diaphan.core.render.Canvas;
+import app.diaphan.core.screening.VideoLook;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Path;

@@ -225,6 +225,29 @@ class HouseTest {
   }
 
   @Test
+  void whoClosesThePageBeforeAChangeIsMadeIsAskedFirst() {
+    openHouse();
+    List<String> asked = new ArrayList<>();
+    page.onDialog(
+        dialog -> {
+          asked.add(dialog.type());
+          dialog.dismiss();
+        });
+    labelled("Lamp, light").click();
+    type("Lamp, light", "#e0306a");
+    assertThat(page.getByText("Nothing has been changed yet")).isVisible();
+    page.close(new Page.CloseOptions().setRunBeforeUnload(true));
+    assertThat(labelled("Lamp, light")).hasValue("#e0306a");
+    assertEquals(List.of("beforeunload"), asked);
+    // What touches nothing is kept without a word, and then nobody is asked.
+    button("Leave it as it is").click();
+    assertThat(page.getByText("Nothing has been changed yet")).hasCount(0);
+    page.reload();
+    assertThat(labelled("Lamp, light")).hasValue("#f0a93f");
+    assertEquals(1, asked.size());
+  }
+
+  @Test
   void thePackageGoesOverToAnotherHouseAndComesBack() throws IOException {
     browser.bean(HouseFiles.class).read(Browser.DEMO.resolveSibling("winter-house"));
     openHouse();

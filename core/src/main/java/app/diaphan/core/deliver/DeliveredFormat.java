@@ -44,7 +44,7 @@ interface DeliveredFormat {
       SampleRows samples,
       FileHeader header,
       FileKind kind,
-      RowChecks checks,
+      RowSums checks,
       Progress progress)
       throws IOException;
 

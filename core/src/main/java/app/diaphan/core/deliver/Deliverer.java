@@ -120,7 +120,7 @@ public final class Deliverer {
       FileReport[] report)
       throws IOException {
     DeliveredFormat format = DeliveredFormat.of(target.file().format());
-    RowChecks checks = new RowChecks(samples.height());
+    RowSums checks = new RowSums(samples.height());
     FileHeader header =
         new FileHeader(
             target.frame().pixelAspect(),

@@ -26,7 +26,7 @@ final class PngFormat implements DeliveredFormat {
       SampleRows samples,
       FileHeader header,
       FileKind kind,
-      RowChecks checks,
+      RowSums checks,
       Progress progress)
       throws IOException {
     FollowedFile followed = new FollowedFile(channel);

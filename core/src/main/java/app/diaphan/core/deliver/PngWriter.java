@@ -37,7 +37,7 @@ final class PngWriter {
   private final SampleRows samples;
   private final FileHeader header;
   private final int level;
-  private final RowChecks checks;
+  private final RowSums checks;
   private final int stride;
 
   /** All that decides a clear slice. */
@@ -56,7 +56,7 @@ final class PngWriter {
         }
       };
 
-  PngWriter(SampleRows samples, FileHeader header, int level, RowChecks checks) {
+  PngWriter(SampleRows samples, FileHeader header, int level, RowSums checks) {
     this.samples = samples;
     this.header = header;
     this.level = level;

@@ -33,7 +33,7 @@ final class ReadBack {
   }
 
   /** Refuses rows that are not those noted while they were written. */
-  static FileInspector.RowVisitor equal(SampleRows samples, RowChecks checks) {
+  static FileInspector.RowVisitor equal(SampleRows samples, RowSums checks) {
     return (y, row, at, length) -> {
       if (length != samples.bytesPerRow() || !checks.same(y, row, at, length)) {
         throw new DeliveryFailed(

@@ -25,7 +25,7 @@ public final class StagePicture {
               samples,
               new FileHeader(rendering.canvas().frame().pixelAspect(), 72, 0, 0, false),
               QUICK,
-              new RowChecks(samples.height()))
+              new RowSums(samples.height()))
           .write(Channels.newChannel(out), Progress.NONE);
     } catch (IOException e) {
       throw new UncheckedIOException(e);

@@ -23,7 +23,7 @@ final class TiffFormat implements DeliveredFormat {
       SampleRows samples,
       FileHeader header,
       FileKind kind,
-      RowChecks checks,
+      RowSums checks,
       Progress progress)
       throws IOException {
     new TiffWriter(samples, header, kind, checks).write(channel, progress);

@@ -32,9 +32,9 @@ final class TiffWriter {
   private final SampleRows samples;
   private final FileHeader header;
   private final FileKind kind;
-  private final RowChecks checks;
+  private final RowSums checks;
 
-  TiffWriter(SampleRows samples, FileHeader header, FileKind kind, RowChecks checks) {
+  TiffWriter(SampleRows samples, FileHeader header, FileKind kind, RowSums checks) {
     this.samples = samples;
     this.header = header;
     this.kind = kind;

@@ -16,15 +16,15 @@ public enum DressChoice {
    *
    * @param drawn of the overlay itself
    */
-  List<Dress> of(Dress drawn) {
+  List<MarkDress> of(MarkDress drawn) {
     return switch (this) {
       case AS_DRAWN -> List.of(drawn);
       case AUTO ->
-          drawn == Dress.LIGHT
-              ? List.of(Dress.LIGHT, Dress.DARK)
-              : List.of(Dress.DARK, Dress.LIGHT);
-      case LIGHT -> List.of(Dress.LIGHT);
-      case DARK -> List.of(Dress.DARK);
+          drawn == MarkDress.LIGHT
+              ? List.of(MarkDress.LIGHT, MarkDress.DARK)
+              : List.of(MarkDress.DARK, MarkDress.LIGHT);
+      case LIGHT -> List.of(MarkDress.LIGHT);
+      case DARK -> List.of(MarkDress.DARK);
     };
   }
 }

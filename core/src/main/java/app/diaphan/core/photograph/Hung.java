@@ -9,7 +9,7 @@ import app.diaphan.core.raster.Bounds;
  * @param place in pixels of the upright photograph
  * @param contrast between the mark and what is around it, 1–21
  */
-public record Hung(PinPoint pin, Dress dress, Bounds place, double contrast) {
+public record Hung(PinPoint pin, MarkDress dress, Bounds place, double contrast) {
   /** What words need at least to be read (WCAG 2.2, large letters). */
   public static final double LEGIBLE = 3;
 

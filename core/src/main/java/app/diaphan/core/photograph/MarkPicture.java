@@ -109,7 +109,7 @@ public record MarkPicture(int width, int height, float[] pixels, EdgeContrast ed
   }
 
   /** Light if it is nearer to white than to black, by how solid its pixels are. */
-  public Dress dress() {
+  public MarkDress dress() {
     double light = 0;
     double solid = 0;
     for (int i = 0; i < pixels.length; i += RGBA) {
@@ -118,7 +118,7 @@ public record MarkPicture(int width, int height, float[] pixels, EdgeContrast ed
       }
       solid += pixels[i + RGBA - 1];
     }
-    return 2 * light >= solid ? Dress.LIGHT : Dress.DARK;
+    return 2 * light >= solid ? MarkDress.LIGHT : MarkDress.DARK;
   }
 
   /** With light and dark exchanged: hue and saturation stay (the lightness of HSL). */

@@ -32,13 +32,13 @@ public final class PhotographMarker {
   private final Renderer renderer;
   private final Dresses dresses;
   private final Remembered<Drawn, MarkPicture> pictures;
-  private final AtomicReference<Dress> drawnDress = new AtomicReference<>();
+  private final AtomicReference<MarkDress> drawnDress = new AtomicReference<>();
 
   /** What decides a picture of the mark. */
   private record Drawn(boolean own, double longerSide) {}
 
   /** A place for it, with what it would be there. */
-  private record Candidate(PinPoint pin, Dress dress, MarkPicture picture, Bounds place) {
+  private record Candidate(PinPoint pin, MarkDress dress, MarkPicture picture, Bounds place) {
     /** What is looked at of the photograph. */
     Bounds around(Bounds photograph) {
       return place.grown(EdgeContrast.BESIDE, EdgeContrast.BESIDE).within(photograph);
@@ -54,12 +54,12 @@ public final class PhotographMarker {
   }
 
   /** The mark as it is put on a photograph of this size, with its opacity. */
-  public MarkPicture picture(Dress dress, Marking marking, int width, int height) {
+  public MarkPicture picture(MarkDress dress, Marking marking, int width, int height) {
     return picture(dress, longerSide(marking, width, height)).thinned(marking.opacity());
   }
 
   /** The mark so large, as solid as it is drawn. */
-  public MarkPicture picture(Dress dress, double longerSide) {
+  public MarkPicture picture(MarkDress dress, double longerSide) {
     MarkPicture own = own(longerSide);
     return drawnDress() == dress ? own : other(longerSide);
   }
@@ -69,7 +69,7 @@ public final class PhotographMarker {
   }
 
   /** That of the overlay as it is drawn; the same at every size. */
-  private Dress drawnDress() {
+  private MarkDress drawnDress() {
     return drawnDress.updateAndGet(
         known ->
             known == null ? MarkPicture.of(renderer, dresses.overlay(), JUDGED_AT).dress() : known);
@@ -124,10 +124,10 @@ public final class PhotographMarker {
   private List<Candidate> candidates(Upright photograph, Marking marking) {
     int width = photograph.width();
     int height = photograph.height();
-    Dress own = drawnDress();
+    MarkDress own = drawnDress();
     List<Candidate> candidates = new ArrayList<>();
     for (PinPoint pin : marking.corner().allowed()) {
-      for (Dress dress : marking.dress().of(own)) {
+      for (MarkDress dress : marking.dress().of(own)) {
         MarkPicture picture = picture(dress, marking, width, height);
         candidates.add(
             new Candidate(pin, dress, picture, place(pin, marking, width, height, picture)));

@@ -71,18 +71,18 @@ final class GroupPainter {
       Pixels finishes = Pixels.of(inside.finishes(), bounds);
       Pixels thinned = finishes.over(Pixels.of(inside.bare(), bounds), face);
       Body body = new Body.Ready(thinned, shape, List.of(), 1);
-      return Finishing.of(look, silhouette, paints, body, Optional.empty(), cutBehind);
+      return FinishesPainter.of(look, silhouette, paints, body, Optional.empty(), cutBehind);
     }
     Pixels pixels = Pixels.of(inside.whole(), bounds);
     if (look.punch() == Punch.NONE) {
       Body body = new Body.Ready(pixels, shape, List.of(), face);
-      return Finishing.of(look, silhouette, paints, body, Optional.empty(), cutBehind);
+      return FinishesPainter.of(look, silhouette, paints, body, Optional.empty(), cutBehind);
     }
     Plane amount = pixels.alpha();
     for (int i = 0; i < amount.values().length; i++) {
       amount.values()[i] *= face;
     }
     Body body = new Body.Ready(pixels, shape, List.of(), 0);
-    return Finishing.of(look, silhouette, paints, body, Optional.of(amount), cutBehind);
+    return FinishesPainter.of(look, silhouette, paints, body, Optional.of(amount), cutBehind);
   }
 }

@@ -21,7 +21,7 @@ record PaintedPiece(
     List<Layer> heldOut,
     Body body,
     Plane shape,
-    Optional<Cut> cut,
+    Optional<TakenAway> cut,
     Optional<Plane> cutBehind,
     float overallOpacity,
     Bounds inked,
@@ -33,7 +33,7 @@ record PaintedPiece(
       List<Layer> heldOut,
       Body body,
       Plane shape,
-      Optional<Cut> cut,
+      Optional<TakenAway> cut,
       Optional<Plane> cutBehind,
       float overallOpacity) {
     Bounds inked =
@@ -76,7 +76,8 @@ record PaintedPiece(
 
   @Override
   public boolean cutsEverything() {
-    return overallOpacity > 0 && (cutBehind.isPresent() || cut.filter(Cut::everything).isPresent());
+    return overallOpacity > 0
+        && (cutBehind.isPresent() || cut.filter(TakenAway::everything).isPresent());
   }
 
   /** Bytes that its planes and its own colours take, to weigh it in a cache. */

@@ -93,14 +93,15 @@ final class PiecePainter {
     float face = (float) look.faceOpacity();
     if (look.punch() == Punch.NONE) {
       Body body = new Body.Faced(new Face(fill.coverage(), fill.shader(), face), List.of());
-      return Finishing.of(look, silhouette, paints, body, Optional.empty(), Optional.empty());
+      return FinishesPainter.of(look, silhouette, paints, body, Optional.empty(), Optional.empty());
     }
     Plane amount = alphaOf(fill);
     for (int i = 0; i < amount.values().length; i++) {
       amount.values()[i] *= face;
     }
     Body body = new Body.Faced(new Face(fill.coverage(), fill.shader(), 0), List.of());
-    return Finishing.of(look, silhouette, paints, body, Optional.of(amount), Optional.empty());
+    return FinishesPainter.of(
+        look, silhouette, paints, body, Optional.of(amount), Optional.empty());
   }
 
   /**

@@ -146,7 +146,7 @@ final class RowCompositor {
    */
   private void punch(
       PaintedPiece painted,
-      Cut cut,
+      TakenAway cut,
       int y,
       float[] row,
       int at,

@@ -62,7 +62,7 @@ final class Shapes {
               case PaintedPiece piece ->
                   piece
                       .cut()
-                      .map(Cut::amount)
+                      .map(TakenAway::amount)
                       .orElseGet(() -> piece.cutBehind().orElse(Plane.EMPTY));
               case Painted.Group group ->
                   cutBehind(group.backToFront(), bounds).orElse(Plane.EMPTY);

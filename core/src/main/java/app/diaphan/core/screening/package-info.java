@@ -1,7 +1,8 @@
 /**
  * A delivered file as an editing program lays it over a clip: {@link
  * app.diaphan.core.screening.ScreenedStill}, under each {@link
- * app.diaphan.core.screening.AlphaReading}.
+ * app.diaphan.core.screening.AlphaReading}; and what the way through video makes of any picture:
+ * {@link app.diaphan.core.screening.VideoLook}.
  */
 @NullMarked
 package app.diaphan.core.screening;

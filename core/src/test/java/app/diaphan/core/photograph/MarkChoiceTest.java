@@ -75,7 +75,7 @@ class MarkChoiceTest {
 
   @ParameterizedTest
   @CsvSource({"0x101418, LIGHT, 17.5", "0xf4f4f0, DARK, 18", "0x777777, DARK, 4.6"})
-  void theDressThatStandsOutBetterIsTaken(String ground, Dress dress, double contrast)
+  void theDressThatStandsOutBetterIsTaken(String ground, MarkDress dress, double contrast)
       throws IOException {
     Upright photograph = photograph(Color.decode(ground), g -> {});
     Hung hung = marker(Optional.empty()).hang(photograph, MARKING);
@@ -85,13 +85,13 @@ class MarkChoiceTest {
 
   @ParameterizedTest
   @CsvSource({"LIGHT, LIGHT, 1.1", "DARK, DARK, 18.5", "AS_DRAWN, LIGHT, 1.1"})
-  void theDesignerMayHaveItOtherwise(DressChoice choice, Dress dress, double contrast)
+  void theDesignerMayHaveItOtherwise(DressChoice choice, MarkDress dress, double contrast)
       throws IOException {
     Upright photograph = photograph(new Color(0xf4f4f0), g -> {});
     Hung hung = marker(Optional.empty()).hang(photograph, MARKING.with(choice));
     assertEquals(dress, hung.dress());
     assertEquals(contrast, hung.contrast(), 0.6);
-    assertEquals(dress == Dress.DARK, hung.legible());
+    assertEquals(dress == MarkDress.DARK, hung.legible());
   }
 
   @Test
@@ -101,8 +101,8 @@ class MarkChoiceTest {
             Frame.of(640, 360),
             Samples.box("box", Place.at(PinPoint.TOP_LEFT, Area.FRAME, 80, 60), 120, 60));
     PhotographMarker marker = marker(Optional.of(dark));
-    MarkPicture light = marker.picture(Dress.LIGHT, MARKING, 400, 300);
-    MarkPicture other = marker.picture(Dress.DARK, MARKING, 400, 300);
+    MarkPicture light = marker.picture(MarkDress.LIGHT, MARKING, 400, 300);
+    MarkPicture other = marker.picture(MarkDress.DARK, MARKING, 400, 300);
     assertTrue(light.height() < other.height(), light.height() + " and " + other.height());
   }
 

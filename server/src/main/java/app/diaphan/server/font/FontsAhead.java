@@ -8,9 +8,10 @@ import app.diaphan.core.overlay.Run;
 import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.server.store.PackageStore;
 import jakarta.annotation.PreDestroy;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import org.slf4j.Logger;
@@ -25,9 +26,23 @@ import org.springframework.stereotype.Component;
 public class FontsAhead {
   private static final Logger LOG = LoggerFactory.getLogger(FontsAhead.class);
 
+  private static final int MOST_BEGUN = 64;
+
   private final PackageStore packages;
   private final FontShelves shelves;
-  private final Map<Long, List<FontFile>> begun = new ConcurrentHashMap<>();
+
+  /** Digests of files of the packages that were asked for last: some 100 KB of them at most. */
+  private final Map<Long, List<String>> begun =
+      Collections.synchronizedMap(
+          new LinkedHashMap<>(16, 0.75f, true) {
+            private static final long serialVersionUID = 1L;
+
+            @Override
+            protected boolean removeEldestEntry(Map.Entry<Long, List<String>> eldest) {
+              return size() > MOST_BEGUN;
+            }
+          });
+
   private final ExecutorService work =
       Executors.newSingleThreadExecutor(
           job -> Thread.ofPlatform().name("fonts ahead").daemon().unstarted(job));
@@ -44,7 +59,8 @@ public class FontsAhead {
         files.stream()
             .flatMap(file -> file.faces().stream())
             .anyMatch(face -> !face.axes().isEmpty());
-    if (variable && !files.equals(begun.put(packageId, files))) {
+    List<String> contents = files.stream().map(FontFile::content).toList();
+    if (variable && !contents.equals(begun.put(packageId, contents))) {
       work.execute(() -> ready(packageId, shelves.of(files)));
     }
   }

@@ -5,8 +5,8 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.memory.Memory;
 import app.diaphan.core.memory.Permits;
 import app.diaphan.core.memory.Remembered;
-import app.diaphan.core.photograph.Dress;
 import app.diaphan.core.photograph.Hung;
+import app.diaphan.core.photograph.MarkDress;
 import app.diaphan.core.photograph.MarkPicture;
 import app.diaphan.core.photograph.Marking;
 import app.diaphan.core.photograph.Upright;
@@ -151,7 +151,7 @@ public class PhotographLooks {
    *
    * @param longerSide of it, in pixels
    */
-  public byte[] mark(Long packageId, Dress dress, double longerSide, double opacity) {
+  public byte[] mark(Long packageId, MarkDress dress, double longerSide, double opacity) {
     PhotographMarks.Mark mark = marks.of(packageId, store.settings(packageId));
     return pictures.of(
         mark.digest() + dress + longerSide + " " + opacity,

@@ -2,8 +2,8 @@ package app.diaphan.server.web;
 
 import app.diaphan.core.Digest;
 import app.diaphan.core.InvalidInput;
-import app.diaphan.core.photograph.Dress;
 import app.diaphan.core.photograph.Hung;
+import app.diaphan.core.photograph.MarkDress;
 import app.diaphan.core.photograph.MarkedAs;
 import app.diaphan.core.photograph.Marking;
 import app.diaphan.server.photograph.MarkOutcome;
@@ -226,7 +226,7 @@ class PhotographApi {
   @GetMapping(path = "/packages/{id}/mark.png", produces = MediaType.IMAGE_PNG_VALUE)
   ResponseEntity<byte[]> mark(
       @PathVariable long id,
-      @RequestParam Dress dress,
+      @RequestParam MarkDress dress,
       @RequestParam double side,
       @RequestParam(defaultValue = "1") double opacity,
       @RequestParam(defaultValue = "") String of) {

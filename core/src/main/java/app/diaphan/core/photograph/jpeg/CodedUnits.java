@@ -16,7 +16,7 @@ final class CodedUnits {
   private static final long REMEMBERED = 8L << 20;
 
   private final byte[] file;
-  private final Scan scan;
+  private final CoefficientScan scan;
   private final List<List<Optional<HuffmanCode>>> codes;
   private final int across;
   private final int[] blocksAcross;
@@ -43,7 +43,7 @@ final class CodedUnits {
   CodedUnits(
       byte[] file,
       JpegFrame frame,
-      Scan scan,
+      CoefficientScan scan,
       List<List<Optional<HuffmanCode>>> codes,
       BitReader bits)
       throws NotByBlocks {

@@ -36,7 +36,8 @@ public final class JpegFile {
      * @param codes by class and number, that it was coded by
      * @param rows where they are coded, if they are decoded when they are asked for
      */
-    record Coded(Scan scan, List<List<Optional<HuffmanCode>>> codes, Optional<CodedRows> rows)
+    record Coded(
+        CoefficientScan scan, List<List<Optional<HuffmanCode>>> codes, Optional<CodedRows> rows)
         implements Part {}
   }
 
@@ -199,7 +200,7 @@ public final class JpegFile {
     return ScanCopy.of(bytes, frame, only.scan(), coefficients, only.codes(), only.rows().get());
   }
 
-  private void scan(OutputStream to, Scan scan) throws IOException, NotByBlocks {
+  private void scan(OutputStream to, CoefficientScan scan) throws IOException, NotByBlocks {
     CodeCounts counts = new CodeCounts();
     new ScanWriter(frame, scan, coefficients, counts).write();
     HuffmanCode[] first = new HuffmanCode[CodeCounts.TABLES];
@@ -425,13 +426,13 @@ public final class JpegFile {
           throw new NotByBlocks("its quantization is damaged");
         }
       }
-      Scan scan = Scan.of(header, known, restartInterval);
+      CoefficientScan scan = CoefficientScan.of(header, known, restartInterval);
       BitReader bits = new BitReader(bytes, at);
       List<List<Optional<HuffmanCode>>> tables =
           List.of(List.copyOf(codes.get(0)), List.copyOf(codes.get(1)));
       Optional<CodedRows> rows = Optional.empty();
       if (known.progressive() || restartInterval > 0) {
-        for (Scan.Part part : scan.parts()) {
+        for (CoefficientScan.Part part : scan.parts()) {
           coefficients.get(part.component()).keepAll();
         }
         new ScanReader(known, scan, coefficients, tables, bits).read();

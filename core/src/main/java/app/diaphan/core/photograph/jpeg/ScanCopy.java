@@ -13,7 +13,7 @@ final class ScanCopy {
 
   private final byte[] file;
   private final JpegFrame frame;
-  private final Scan scan;
+  private final CoefficientScan scan;
   private final List<Coefficients> coefficients;
   private final HuffmanCode[] first;
   private final HuffmanCode[] other;
@@ -28,7 +28,7 @@ final class ScanCopy {
   private ScanCopy(
       byte[] file,
       JpegFrame frame,
-      Scan scan,
+      CoefficientScan scan,
       List<Coefficients> coefficients,
       HuffmanCode[] first,
       HuffmanCode[] other,
@@ -43,7 +43,7 @@ final class ScanCopy {
     across = scan.unitsAcross(frame);
     int from = rows.starts().length;
     int to = 0;
-    for (Scan.Part part : scan.parts()) {
+    for (CoefficientScan.Part part : scan.parts()) {
       int down = scan.parts().size() == 1 ? 1 : frame.components().get(part.component()).down();
       Coefficients own = coefficients.get(part.component());
       from = Math.min(from, own.firstChanged() / down);
@@ -61,7 +61,7 @@ final class ScanCopy {
   static Optional<ScanCopy> of(
       byte[] file,
       JpegFrame frame,
-      Scan scan,
+      CoefficientScan scan,
       List<Coefficients> coefficients,
       List<List<Optional<HuffmanCode>>> codes,
       CodedRows rows)

@@ -5,12 +5,12 @@ import java.util.List;
 import java.util.Optional;
 
 /** Reads the blocks of a scan (ITU-T T.81, F.2 and G.2). */
-final class ScanReader implements Scan.Visit {
+final class ScanReader implements CoefficientScan.Visit {
   /** Codes of this many clear coefficients without one after them. */
   private static final int CLEAR_RUN = 15;
 
   private final JpegFrame frame;
-  private final Scan scan;
+  private final CoefficientScan scan;
   private final List<Coefficients> coefficients;
   private final HuffmanCode[] dcCodes;
   private final HuffmanCode[] acCodes;
@@ -27,7 +27,7 @@ final class ScanReader implements Scan.Visit {
    */
   ScanReader(
       JpegFrame frame,
-      Scan scan,
+      CoefficientScan scan,
       List<Coefficients> coefficients,
       List<List<Optional<HuffmanCode>>> tables,
       BitReader bits)

@@ -4,7 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 
 /** Codes the blocks of a scan (ITU-T T.81, F.1 and G.1). */
-final class ScanWriter implements Scan.Visit {
+final class ScanWriter implements CoefficientScan.Visit {
   private static final int CLEAR_RUN = 15;
 
   /** More blocks than this cannot end in one code. */
@@ -14,7 +14,7 @@ final class ScanWriter implements Scan.Visit {
   private static final int MOST_WAITING = 1000;
 
   private final JpegFrame frame;
-  private final Scan scan;
+  private final CoefficientScan scan;
   private final List<Coefficients> coefficients;
   private final CodeSink sink;
   private final int[] predicted;
@@ -24,7 +24,8 @@ final class ScanWriter implements Scan.Visit {
   private int waits;
   private int endRun;
 
-  ScanWriter(JpegFrame frame, Scan scan, List<Coefficients> coefficients, CodeSink sink) {
+  ScanWriter(
+      JpegFrame frame, CoefficientScan scan, List<Coefficients> coefficients, CodeSink sink) {
     this.frame = frame;
     this.scan = scan;
     this.coefficients = coefficients;
@@ -44,7 +45,7 @@ final class ScanWriter implements Scan.Visit {
           frame,
           from - 1,
           from,
-          new Scan.Visit() {
+          new CoefficientScan.Visit() {
             @Override
             public void restart(int number) {
               // Nothing is coded of this one.

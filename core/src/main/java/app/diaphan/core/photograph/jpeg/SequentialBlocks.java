@@ -18,7 +18,7 @@ final class SequentialBlocks {
   /**
    * @param tables of first coefficients, then of all others; those that the scan names are needed
    */
-  SequentialBlocks(Scan scan, List<List<Optional<HuffmanCode>>> tables, BitReader bits)
+  SequentialBlocks(CoefficientScan scan, List<List<Optional<HuffmanCode>>> tables, BitReader bits)
       throws NotByBlocks {
     this.bits = bits;
     predicted = new int[scan.parts().size()];

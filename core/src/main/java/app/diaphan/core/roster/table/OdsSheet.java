@@ -49,7 +49,7 @@ final class OdsSheet {
         throw TableReader.locked(name);
       }
       try (InputStream in = workbook.part("content.xml").orElseThrow()) {
-        new OdsSheet(Xml.reader(in), rows).readFirst(name);
+        new OdsSheet(SheetXml.reader(in), rows).readFirst(name);
       }
     } catch (IOException | XMLStreamException e) {
       throw Workbook.damaged(name, e);
@@ -95,7 +95,7 @@ final class OdsSheet {
 
   private void readRow() throws XMLStreamException {
     int repeated = number("number-rows-repeated");
-    String visibility = Xml.attribute(at, "visibility");
+    String visibility = SheetXml.attribute(at, "visibility");
     boolean shown = !visibility.equals("collapse") && !visibility.equals("filter");
     List<String> cells = new ArrayList<>();
     while (!(at.next() == XMLStreamReader.END_ELEMENT && at.getLocalName().equals("table-row"))) {
@@ -178,7 +178,7 @@ final class OdsSheet {
 
   /** A whole number that an attribute says; 1 if it does not. */
   private int number(String attribute) {
-    String said = Xml.attribute(at, attribute);
+    String said = SheetXml.attribute(at, attribute);
     return said.matches("\\d{1,9}") ? Integer.parseInt(said) : 1;
   }
 }

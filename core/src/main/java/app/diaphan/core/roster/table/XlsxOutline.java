@@ -45,7 +45,7 @@ final class XlsxOutline {
       Optional<String> part = partOf(workbook, id);
       if (part.isPresent()) {
         try (InputStream in = workbook.part(part.get()).orElseThrow()) {
-          outline.read(Xml.reader(in));
+          outline.read(SheetXml.reader(in));
         }
       }
     } catch (XMLStreamException e) {
@@ -61,10 +61,10 @@ final class XlsxOutline {
       return Optional.empty();
     }
     try (InputStream in = relations.get()) {
-      XMLStreamReader at = Xml.reader(in);
+      XMLStreamReader at = SheetXml.reader(in);
       while (at.hasNext()) {
-        if (at.next() == XMLStreamReader.START_ELEMENT && Xml.attribute(at, "Id").equals(id)) {
-          String target = Xml.attribute(at, "Target");
+        if (at.next() == XMLStreamReader.START_ELEMENT && SheetXml.attribute(at, "Id").equals(id)) {
+          String target = SheetXml.attribute(at, "Target");
           String part = target.startsWith("/") ? target.substring(1) : "xl/" + target;
           return Optional.of(part).filter(workbook::has);
         }
@@ -81,14 +81,14 @@ final class XlsxOutline {
       }
       switch (at.getLocalName()) {
         case "row" -> {
-          String number = Xml.attribute(at, "r");
+          String number = SheetXml.attribute(at, "r");
           row = number.matches("\\d{1,7}") ? Integer.parseInt(number) : row + 1;
-          String said = Xml.attribute(at, "hidden");
+          String said = SheetXml.attribute(at, "hidden");
           if (said.equals("1") || said.equals("true")) {
             hidden.add(row);
           }
         }
-        case "mergeCell" -> addMerged(Xml.attribute(at, "ref"));
+        case "mergeCell" -> addMerged(SheetXml.attribute(at, "ref"));
         default -> {}
       }
     }

@@ -1,7 +1,7 @@
 package app.diaphan.core.photograph;
 
 /** The version of a mark for dark photographs, and the one for light ones. */
-public enum Dress {
+public enum MarkDress {
   LIGHT,
   DARK
 }

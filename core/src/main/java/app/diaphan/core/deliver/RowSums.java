@@ -3,10 +3,10 @@ package app.diaphan.core.deliver;
 import java.util.zip.CRC32C;
 
 /** A checksum of each row's samples, kept while writing and compared when the file is read back. */
-final class RowChecks {
+final class RowSums {
   private final int[] sums;
 
-  RowChecks(int rows) {
+  RowSums(int rows) {
     sums = new int[rows];
   }
 

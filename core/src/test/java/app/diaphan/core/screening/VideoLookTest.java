@@ -1,4 +1,4 @@
-package app.diaphan.core.proof;
+package app.diaphan.core.screening;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;

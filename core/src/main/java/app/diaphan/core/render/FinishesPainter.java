@@ -24,8 +24,8 @@ import java.util.function.Supplier;
  * the face, insets, rims, reliefs, outlines inside; equal kinds as they are listed. Then the edge
  * is softened.
  */
-final class Finishing {
-  private Finishing() {}
+final class FinishesPainter {
+  private FinishesPainter() {}
 
   private record Ranked(int rank, Layer layer, boolean heldOut) {}
 
@@ -115,7 +115,7 @@ final class Finishing {
         layers(behind, true),
         body,
         shape,
-        cut.map(plane -> new Cut(plane, look.punch() == Punch.EVERYTHING)),
+        cut.map(plane -> new TakenAway(plane, look.punch() == Punch.EVERYTHING)),
         cutBehind,
         (float) look.overallOpacity());
   }

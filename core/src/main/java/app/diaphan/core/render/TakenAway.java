@@ -8,4 +8,4 @@ import app.diaphan.core.raster.Plane;
  * @param amount the share of each pixel that goes
  * @param everything whether it reaches out of the piece's group
  */
-record Cut(Plane amount, boolean everything) {}
+record TakenAway(Plane amount, boolean everything) {}

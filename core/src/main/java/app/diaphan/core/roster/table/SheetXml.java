@@ -6,8 +6,8 @@ import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
 
 /** XML of workbooks, read from begin to end, without anything from outside. */
-final class Xml {
-  private Xml() {}
+final class SheetXml {
+  private SheetXml() {}
 
   static XMLStreamReader reader(InputStream in) throws XMLStreamException {
     // The platform's own; what a library puts on the class path may follow other settings.

@@ -12,7 +12,7 @@ import java.util.List;
  * @param low how many it leaves out itself
  * @param restartInterval units after which codes begin anew; 0 for never
  */
-record Scan(List<Part> parts, int from, int to, int high, int low, int restartInterval) {
+record CoefficientScan(List<Part> parts, int from, int to, int high, int low, int restartInterval) {
   private static final int MOST_LOW = 13;
 
   /**
@@ -24,11 +24,12 @@ record Scan(List<Part> parts, int from, int to, int high, int low, int restartIn
    */
   record Part(int component, int dcTable, int acTable) {}
 
-  Scan {
+  CoefficientScan {
     parts = List.copyOf(parts);
   }
 
-  static Scan of(Segment header, JpegFrame frame, int restartInterval) throws NotByBlocks {
+  static CoefficientScan of(Segment header, JpegFrame frame, int restartInterval)
+      throws NotByBlocks {
     int count = header.at(0);
     List<Part> parts = new ArrayList<>();
     for (int i = 0; i < count; i++) {
@@ -56,7 +57,7 @@ record Scan(List<Part> parts, int from, int to, int high, int low, int restartIn
     if (!sound) {
       throw new NotByBlocks("the order of its scans is damaged");
     }
-    return new Scan(parts, from, to, high, low, restartInterval);
+    return new CoefficientScan(parts, from, to, high, low, restartInterval);
   }
 
   private static int component(JpegFrame frame, int id) throws NotByBlocks {

@@ -1,4 +1,4 @@
-package app.diaphan.core.proof;
+package app.diaphan.core.screening;
 
 import app.diaphan.core.raster.Bands;
 
