@@ -2,6 +2,7 @@ package app.diaphan.core.picture;
 
 import static org.junit.jupiter.api.Assertions.assertInstanceOf;
 
+import app.diaphan.core.memory.Permits;
 import app.diaphan.core.raster.Bounds;
 import java.awt.geom.AffineTransform;
 import java.nio.charset.StandardCharsets;
@@ -12,6 +13,9 @@ record DrawnSvg(VectorPicture picture, float[] pixels) {
   static final int WIDTH = 100;
   static final int HEIGHT = 60;
 
+  /** Longer than the program's: a machine that tests is busy. */
+  private static final DecodingLimits PATIENT = new DecodingLimits(120, new Permits(1L << 30));
+
   static DrawnSvg of(String content) {
     return whole(
         "<svg xmlns='http://www.w3.org/2000/svg' width='100' height='60'>" + content + "</svg>");
@@ -21,7 +25,8 @@ record DrawnSvg(VectorPicture picture, float[] pixels) {
     VectorPicture picture =
         assertInstanceOf(
             VectorPicture.class,
-            PictureReader.read("made.svg", file.getBytes(StandardCharsets.UTF_8)));
+            PictureReader.readFile("made.svg", file.getBytes(StandardCharsets.UTF_8), PATIENT)
+                .picture());
     return new DrawnSvg(
         picture,
         FigureDrawing.of(picture.figures(new AffineTransform()), new Bounds(0, 0, WIDTH, HEIGHT)));
