@@ -3,7 +3,7 @@ import type { Overlay } from "../api/client";
 import { BackdropStrip } from "./BackdropStrip";
 import { useBackdrops } from "../backdrops/useBackdrops";
 import { useCutting } from "../cutout/cutting";
-import { useArranging } from "../document/arrange";
+import { say, useArranging } from "../document/arrange";
 import { useClipboard } from "./clipboard";
 import { useOverlay } from "../document/overlayStore";
 import { useHouse } from "../house/useHouse";
@@ -129,11 +129,7 @@ function Compose({ overlay, packageId }: { overlay: Overlay; packageId: number }
               <Notice>{problem || refused}</Notice>
             </div>
             {refused && !problem && (
-              <button
-                type="button"
-                className="btn btn-ghost btn-sm"
-                onClick={() => useArranging.setState({ problem: "" })}
-              >
+              <button type="button" className="btn btn-ghost btn-sm" onClick={() => say("")}>
                 All right
               </button>
             )}

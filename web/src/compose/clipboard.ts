@@ -2,7 +2,7 @@ import { type QueryClient, useQueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { answer, api, type Piece } from "../api/client";
 import { add } from "../document/add";
-import { arrange, useArranging, working } from "../document/arrange";
+import { arrange, say, working } from "../document/arrange";
 import { newText } from "../document/newPieces";
 import { useOverlay } from "../document/overlayStore";
 import { takeIn } from "../pictures/takeIn";
@@ -56,12 +56,11 @@ async function paste(text: string, queries: QueryClient): Promise<void> {
   if (!given) {
     const words = text.trim();
     if (words === "" || words.length > 2000) {
-      useArranging.setState({
-        problem:
-          words === ""
-            ? "The clipboard holds no piece and no words, so nothing was pasted."
-            : "The clipboard holds more than 2000 characters, so nothing was pasted. Copy less of it.",
-      });
+      say(
+        words === ""
+          ? "The clipboard holds no piece and no words, so nothing was pasted."
+          : "The clipboard holds more than 2000 characters, so nothing was pasted. Copy less of it.",
+      );
       return;
     }
     add((now) => newText(now, words), "Paste words");
@@ -88,10 +87,10 @@ async function paste(text: string, queries: QueryClient): Promise<void> {
     change(() => pasted.overlay, "Paste");
     select(pasted.chosen);
     void queries.invalidateQueries({ queryKey: ["pictures", packageId] });
-    useArranging.setState({ problem: "" });
+    say("");
   } catch (e) {
     const sentence = e instanceof Error ? e.message : String(e);
-    useArranging.setState({ problem: `Nothing was pasted. ${sentence}` });
+    say(`Nothing was pasted. ${sentence}`);
   }
 }
 
@@ -117,9 +116,7 @@ export async function copyChosen(): Promise<boolean> {
     await navigator.clipboard.writeText(content);
     return true;
   } catch {
-    useArranging.setState({
-      problem: "The browser does not let this page write to the clipboard. Press Ctrl C instead.",
-    });
+    say("The browser does not let this page write to the clipboard. Press Ctrl C instead.");
     return false;
   }
 }

@@ -1,4 +1,4 @@
-import { create } from "zustand";
+import { create, type StateCreator } from "zustand";
 import type { Overlay, Piece, SavedOverlay } from "../api/client";
 import { findPiece, withPiece } from "./tree";
 
@@ -18,7 +18,7 @@ export interface Step {
   did: string;
 }
 
-interface OverlayState {
+export interface OverlayState {
   id: number | null;
   packageId: number;
   /** The saved revision that the document is based on. */
@@ -51,92 +51,100 @@ interface OverlayState {
   rebase: (revision: number) => void;
 }
 
-/** The overlay being worked on, what it was before, and whether it is saved. */
-export const useOverlay = create<OverlayState>()((set, get) => ({
-  id: null,
-  packageId: 0,
-  revision: 0,
-  overlay: null,
-  past: [],
-  future: [],
-  lastKey: "",
-  lastAt: 0,
-  selected: [],
-  saving: { state: "saved" },
-  open: (saved) =>
-    set({
-      id: saved.id,
-      packageId: saved.packageId,
-      revision: saved.revision,
-      overlay: saved.overlay,
-      past: [],
-      future: [],
-      lastKey: "",
-      selected: [],
-      saving: { state: "saved" },
-    }),
-  close: () => set({ id: null, overlay: null, past: [], future: [], selected: [] }),
-  select: (selected) => set({ selected }),
-  toggle: (id) =>
-    set(({ selected }) => ({
-      selected: selected.includes(id)
-        ? selected.filter((other) => other !== id)
-        : [...selected, id],
-    })),
-  change: (next, did, key = "") => {
-    const { overlay, past, lastKey, lastAt } = get();
-    if (!overlay) return;
-    const changed = next(overlay);
-    if (changed === overlay) return;
-    const now = performance.now();
-    const together = key !== "" && key === lastKey && now - lastAt < TOGETHER_MS;
-    set({
-      overlay: changed,
-      past: together ? past : [...past, { overlay, did }],
-      future: [],
-      lastKey: key,
-      lastAt: now,
-      saving: { state: "unsaved" },
-    });
-  },
-  changePiece: (id, next, did, key) =>
-    get().change(
-      (overlay) => {
-        const stack = withPiece(overlay.stack, id, next);
-        return stack === overlay.stack ? overlay : { ...overlay, stack };
-      },
-      did,
-      key,
-    ),
-  undo: () => get().goTo(-1),
-  redo: () => get().goTo(1),
-  goTo: (steps) => {
-    let { overlay } = get();
-    const past = [...get().past];
-    const future = [...get().future];
-    for (let i = 0; i < Math.abs(steps); i++) {
-      const step = steps < 0 ? past.pop() : future.shift();
-      if (!overlay || !step) break;
-      if (steps < 0) future.unshift({ overlay, did: step.did });
-      else past.push({ overlay, did: step.did });
-      overlay = step.overlay;
-    }
-    if (overlay === get().overlay) return;
-    const there = overlay;
-    set({
-      overlay,
-      past,
-      future,
-      lastKey: "",
-      selected: get().selected.filter((id) => findPiece(there, id)),
-      saving: { state: "unsaved" },
-    });
-  },
-  setSaving: (saving) => set({ saving }),
-  saved: (revision, overlay) =>
-    set((state) => ({
-      revision,
-      saving: state.overlay === overlay ? { state: "saved" } : { state: "unsaved" },
-    })),
-  rebase: (revision) => set({ revision, saving: { state: "unsaved" } }),
-}));
+/**
+ * The overlay being worked on, what it was before, and whether it is saved.
+ *
+ * @param now milliseconds since whenever
+ */
+export const openDocument =
+  (now: () => number): StateCreator<OverlayState> =>
+  (set, get) => ({
+    id: null,
+    packageId: 0,
+    revision: 0,
+    overlay: null,
+    past: [],
+    future: [],
+    lastKey: "",
+    lastAt: 0,
+    selected: [],
+    saving: { state: "saved" },
+    open: (saved) =>
+      set({
+        id: saved.id,
+        packageId: saved.packageId,
+        revision: saved.revision,
+        overlay: saved.overlay,
+        past: [],
+        future: [],
+        lastKey: "",
+        selected: [],
+        saving: { state: "saved" },
+      }),
+    close: () => set({ id: null, overlay: null, past: [], future: [], selected: [] }),
+    select: (selected) => set({ selected }),
+    toggle: (id) =>
+      set(({ selected }) => ({
+        selected: selected.includes(id)
+          ? selected.filter((other) => other !== id)
+          : [...selected, id],
+      })),
+    change: (next, did, key = "") => {
+      const { overlay, past, lastKey, lastAt } = get();
+      if (!overlay) return;
+      const changed = next(overlay);
+      if (changed === overlay) return;
+      const at = now();
+      const together = key !== "" && key === lastKey && at - lastAt < TOGETHER_MS;
+      set({
+        overlay: changed,
+        past: together ? past : [...past, { overlay, did }],
+        future: [],
+        lastKey: key,
+        lastAt: at,
+        saving: { state: "unsaved" },
+      });
+    },
+    changePiece: (id, next, did, key) =>
+      get().change(
+        (overlay) => {
+          const stack = withPiece(overlay.stack, id, next);
+          return stack === overlay.stack ? overlay : { ...overlay, stack };
+        },
+        did,
+        key,
+      ),
+    undo: () => get().goTo(-1),
+    redo: () => get().goTo(1),
+    goTo: (steps) => {
+      let { overlay } = get();
+      const past = [...get().past];
+      const future = [...get().future];
+      for (let i = 0; i < Math.abs(steps); i++) {
+        const step = steps < 0 ? past.pop() : future.shift();
+        if (!overlay || !step) break;
+        if (steps < 0) future.unshift({ overlay, did: step.did });
+        else past.push({ overlay, did: step.did });
+        overlay = step.overlay;
+      }
+      if (overlay === get().overlay) return;
+      const there = overlay;
+      set({
+        overlay,
+        past,
+        future,
+        lastKey: "",
+        selected: get().selected.filter((id) => findPiece(there, id)),
+        saving: { state: "unsaved" },
+      });
+    },
+    setSaving: (saving) => set({ saving }),
+    saved: (revision, overlay) =>
+      set((state) => ({
+        revision,
+        saving: state.overlay === overlay ? { state: "saved" } : { state: "unsaved" },
+      })),
+    rebase: (revision) => set({ revision, saving: { state: "unsaved" } }),
+  });
+
+export const useOverlay = create<OverlayState>()(openDocument(() => performance.now()));

@@ -1,5 +1,5 @@
 import { answer, api, type Finish } from "../api/client";
-import { useArranging, working } from "../document/arrange";
+import { say, working } from "../document/arrange";
 import { useOverlay } from "../document/overlayStore";
 import { findPiece } from "../document/tree";
 import { KINDS } from "./kinds";
@@ -36,7 +36,7 @@ async function adding(kind: Finish["kind"]): Promise<void> {
     }
     setTimeout(focusNewest, 0);
   } catch (e) {
-    useArranging.setState({ problem: e instanceof Error ? e.message : String(e) });
+    say(e instanceof Error ? e.message : String(e));
   }
 }
 

@@ -1,6 +1,6 @@
 import { create } from "zustand";
 import { answer, api, type Finish, type FinishSet } from "../api/client";
-import { useArranging, working } from "../document/arrange";
+import { say, working } from "../document/arrange";
 import { useOverlay } from "../document/overlayStore";
 import { findPiece } from "../document/tree";
 import { shortSide } from "../document/geometry";
@@ -53,9 +53,9 @@ async function give(
       );
       if (useOverlay.getState().overlay !== overlay) continue;
       useOverlay.getState().change(() => finished, did);
-      useArranging.setState({ problem: "" });
+      say("");
     } catch (e) {
-      useArranging.setState({ problem: e instanceof Error ? e.message : String(e) });
+      say(e instanceof Error ? e.message : String(e));
     }
     return;
   }

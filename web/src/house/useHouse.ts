@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { answer, api, type FollowedHouse, type House } from "../api/client";
-import { useArranging } from "../document/arrange";
+import { say } from "../document/arrange";
 import { useOverlay } from "../document/overlayStore";
 import { propose } from "./proposal";
 
@@ -59,7 +59,7 @@ export function useHouse(of?: number): {
     try {
       return await propose({ packageId, followed, house, queries });
     } catch (e) {
-      useArranging.setState({ problem: e instanceof Error ? e.message : String(e) });
+      say(e instanceof Error ? e.message : String(e));
       return false;
     }
   };

@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { answer, api, type GroupPiece } from "../api/client";
-import { arrange, useArranging } from "../document/arrange";
+import { arrange, say } from "../document/arrange";
 import { identity } from "../document/identity";
 import { useOverlay } from "../document/overlayStore";
 import { useFollowed } from "../house/useHouse";
@@ -43,7 +43,7 @@ export function CopySentence({ piece }: { piece: GroupPiece }) {
     try {
       await keepInLibrary(original, [piece.id], queries);
     } catch (e) {
-      useArranging.setState({ problem: e instanceof Error ? e.message : String(e) });
+      say(e instanceof Error ? e.message : String(e));
     }
   };
   return (

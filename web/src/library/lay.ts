@@ -1,7 +1,7 @@
 import type { QueryClient } from "@tanstack/react-query";
 import { create } from "zustand";
 import { answer, api } from "../api/client";
-import { useArranging, working } from "../document/arrange";
+import { say, working } from "../document/arrange";
 import { useOverlay } from "../document/overlayStore";
 import type { Spot } from "../document/newPieces";
 import { displayWidth } from "../document/geometry";
@@ -59,11 +59,11 @@ async function laid(original: string, queries: QueryClient, spot?: Spot): Promis
       const { change, select } = useOverlay.getState();
       change(() => arranged.overlay, `Lay ${original}`);
       select(arranged.chosen);
-      useArranging.setState({ problem: "" });
+      say("");
       await queries.invalidateQueries({ queryKey: ["pictures", packageId] });
     } catch (e) {
       const sentence = e instanceof Error ? e.message : String(e);
-      useArranging.setState({ problem: `${original} was not laid. ${sentence}` });
+      say(`${original} was not laid. ${sentence}`);
     }
     return;
   }

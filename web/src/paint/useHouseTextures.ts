@@ -1,6 +1,6 @@
 import { useQueryClient } from "@tanstack/react-query";
 import type { HouseTexture, PictureSummary } from "../api/client";
-import { useArranging, working } from "../document/arrange";
+import { say, working } from "../document/arrange";
 import { useOverlay } from "../document/overlayStore";
 import { useHouse } from "../house/useHouse";
 import { takeOfHouse } from "../pictures/takeOfHouse";
@@ -28,7 +28,7 @@ export function useHouseTextures(pictures: readonly PictureSummary[]): HouseText
             if (picture) paint(picture);
           })
           .catch((e: unknown) => {
-            useArranging.setState({ problem: e instanceof Error ? e.message : String(e) });
+            say(e instanceof Error ? e.message : String(e));
           }),
       );
     },
