@@ -36,7 +36,7 @@ interface DeliveredFormat {
   /**
    * Writes a file.
    *
-   * @param checks to be noted of each row
+   * @param rowSums to be noted of each row
    * @return what was read back meanwhile; empty if the file is to be inspected when it is whole
    */
   Optional<FileReport> write(
@@ -44,7 +44,7 @@ interface DeliveredFormat {
       SampleRows samples,
       FileHeader header,
       FileKind kind,
-      RowSums checks,
+      RowSums rowSums,
       Progress progress)
       throws IOException;
 

@@ -120,7 +120,7 @@ public final class Deliverer {
       FileReport[] report)
       throws IOException {
     DeliveredFormat format = DeliveredFormat.of(target.file().format());
-    RowSums checks = new RowSums(samples.height());
+    RowSums rowSums = new RowSums(samples.height());
     FileHeader header =
         new FileHeader(
             target.frame().pixelAspect(),
@@ -132,13 +132,13 @@ public final class Deliverer {
         file,
         channel ->
             format
-                .write(channel, samples, header, target.file(), checks, progress)
+                .write(channel, samples, header, target.file(), rowSums, progress)
                 .ifPresent(read -> report[0] = read),
         unnamed -> {
           if (report[0] == null) {
             report[0] =
                 ReadBack.read(
-                    () -> FileInspector.inspect(unnamed, ReadBack.equal(samples, checks)));
+                    () -> FileInspector.inspect(unnamed, ReadBack.equal(samples, rowSums)));
           }
           ReadBack.held(report[0], samples, FileReport.AlphaFound.of(target.file().carried()));
         });

@@ -26,16 +26,16 @@ final class PngFormat implements DeliveredFormat {
       SampleRows samples,
       FileHeader header,
       FileKind kind,
-      RowSums checks,
+      RowSums rowSums,
       Progress progress)
       throws IOException {
     FollowedFile followed = new FollowedFile(channel);
     FutureTask<FileReport> reading =
         new FutureTask<>(
-            () -> ReadBack.read(() -> PngReadBack.of(followed, ReadBack.equal(samples, checks))));
+            () -> ReadBack.read(() -> PngReadBack.of(followed, ReadBack.equal(samples, rowSums))));
     Thread.ofPlatform().daemon().name("reading back").start(reading);
     try {
-      new PngWriter(samples, header, kind.level(), checks).write(followed, progress);
+      new PngWriter(samples, header, kind.level(), rowSums).write(followed, progress);
       followed.end();
     } finally {
       followed.giveUp(); // Of no effect once it has ended.

@@ -37,7 +37,7 @@ final class PngWriter {
   private final SampleRows samples;
   private final FileHeader header;
   private final int level;
-  private final RowSums checks;
+  private final RowSums rowSums;
   private final int stride;
 
   /** All that decides a clear slice. */
@@ -56,11 +56,11 @@ final class PngWriter {
         }
       };
 
-  PngWriter(SampleRows samples, FileHeader header, int level, RowSums checks) {
+  PngWriter(SampleRows samples, FileHeader header, int level, RowSums rowSums) {
     this.samples = samples;
     this.header = header;
     this.level = level;
-    this.checks = checks;
+    this.rowSums = rowSums;
     stride = samples.bytesPerRow();
   }
 
@@ -184,7 +184,7 @@ final class PngWriter {
     PngFilter filter = new PngFilter(stride, samples.bytesPerPixel(), level >= FILTERS_FROM_LEVEL);
     for (int y = top; y < bottom; y++) {
       int row = at + (y - top) * stride;
-      checks.put(y, raw, row, stride);
+      rowSums.put(y, raw, row, stride);
       boolean hasAbove = y > 0;
       filter.row(
           raw,
@@ -200,7 +200,7 @@ final class PngWriter {
   /** A slice of zeros. */
   private DeflatedRows clear(int top, int bottom, byte[] nothing) {
     for (int y = top; y < bottom; y++) {
-      checks.put(y, nothing, 0, stride);
+      rowSums.put(y, nothing, 0, stride);
     }
     if (bottom - top < SLICE) {
       return DeflatedRows.of(new byte[(bottom - top) * (stride + 1)], level);

@@ -33,9 +33,9 @@ final class ReadBack {
   }
 
   /** Refuses rows that are not those noted while they were written. */
-  static FileInspector.RowVisitor equal(SampleRows samples, RowSums checks) {
+  static FileInspector.RowVisitor equal(SampleRows samples, RowSums rowSums) {
     return (y, row, at, length) -> {
-      if (length != samples.bytesPerRow() || !checks.same(y, row, at, length)) {
+      if (length != samples.bytesPerRow() || !rowSums.same(y, row, at, length)) {
         throw new DeliveryFailed(
             Sentence.of(
                 "Line %d of the written file was not read back as it was drawn, so the file was not kept. Deliver again; if it happens twice, check the disk.",

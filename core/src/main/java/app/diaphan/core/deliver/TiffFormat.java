@@ -23,10 +23,10 @@ final class TiffFormat implements DeliveredFormat {
       SampleRows samples,
       FileHeader header,
       FileKind kind,
-      RowSums checks,
+      RowSums rowSums,
       Progress progress)
       throws IOException {
-    new TiffWriter(samples, header, kind, checks).write(channel, progress);
+    new TiffWriter(samples, header, kind, rowSums).write(channel, progress);
     return Optional.empty();
   }
 

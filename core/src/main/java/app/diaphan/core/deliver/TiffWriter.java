@@ -10,10 +10,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.channels.SeekableByteChannel;
-import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.List;
 import java.util.zip.Deflater;
 
 /**
@@ -26,19 +23,37 @@ final class TiffWriter {
   private static final int ROWS_PER_STRIP = 64;
   private static final int HEADER = 8;
 
+  /** The number by which TIFF files are known. */
+  private static final short VERSION = 42;
+
+  // Values of fields, as TIFF 6.0 and Adobe's supplement of 2002 (Deflate) name them.
+  private static final int UNCOMPRESSED = 1;
+  private static final int LZW = 5;
+  private static final int ADOBE_DEFLATE = 8;
+  private static final int BLACK_IS_ZERO = 1;
+  private static final int RGB = 2;
+  private static final int FIRST_ROW_AT_TOP = 1;
+  private static final int SAMPLES_TOGETHER = 1;
+  private static final int INCH = 2;
+  private static final int HORIZONTAL_DIFFERENCES = 2;
+  private static final int UNSPECIFIED = 0;
+  private static final int ASSOCIATED_ALPHA = 1;
+  private static final int UNASSOCIATED_ALPHA = 2;
+  private static final int UNSIGNED_WHOLE = 1;
+
   /** What ImageDescription begins with where colours are mixed with a matte that is not black. */
   static final String MATTE = "Colours premultiplied on ";
 
   private final SampleRows samples;
   private final FileHeader header;
   private final FileKind kind;
-  private final RowSums checks;
+  private final RowSums rowSums;
 
-  TiffWriter(SampleRows samples, FileHeader header, FileKind kind, RowSums checks) {
+  TiffWriter(SampleRows samples, FileHeader header, FileKind kind, RowSums rowSums) {
     this.samples = samples;
     this.header = header;
     this.kind = kind;
-    this.checks = checks;
+    this.rowSums = rowSums;
   }
 
   void write(SeekableByteChannel file, Progress progress) throws IOException {
@@ -58,14 +73,14 @@ final class TiffWriter {
         });
     evenPosition(file);
     int directory = Math.toIntExact(file.position());
-    PngWriter.writeFully(file, directory(directory, offsets, lengths));
+    PngWriter.writeFully(file, directory(offsets, lengths).at(directory));
     file.position(0);
     PngWriter.writeFully(
         file,
         ByteBuffer.allocate(HEADER)
             .put((byte) 'M')
             .put((byte) 'M')
-            .putShort((short) 42)
+            .putShort(VERSION)
             .putInt(directory)
             .flip());
   }
@@ -83,7 +98,7 @@ final class TiffWriter {
     byte[] rows = new byte[(bottom - top) * stride];
     samples.rows(top, bottom, rows);
     for (int y = top; y < bottom; y++) {
-      checks.put(y, rows, (y - top) * stride, stride);
+      rowSums.put(y, rows, (y - top) * stride, stride);
     }
     if (kind.compression() == Compression.NONE) {
       return rows;
@@ -128,92 +143,61 @@ final class TiffWriter {
     }
   }
 
-  /** One entry of the directory; values longer than four bytes go behind it. */
-  private record Entry(int tag, int type, int count, byte[] value) {
-    static final int ASCII = 2;
-    static final int BYTES = 7;
-    static final int SHORT = 3;
-    static final int LONG = 4;
-    static final int RATIONAL = 5;
-
-    static Entry shorts(int tag, int... values) {
-      ByteBuffer buffer = ByteBuffer.allocate(2 * values.length);
-      for (int value : values) {
-        buffer.putShort((short) value);
-      }
-      return new Entry(tag, SHORT, values.length, buffer.array());
-    }
-
-    static Entry longs(int tag, int... values) {
-      ByteBuffer buffer = ByteBuffer.allocate(4 * values.length);
-      for (int value : values) {
-        buffer.putInt(value);
-      }
-      return new Entry(tag, LONG, values.length, buffer.array());
-    }
-
-    static Entry words(int tag, String text) {
-      byte[] value = (text + '\0').getBytes(StandardCharsets.US_ASCII);
-      return new Entry(tag, ASCII, value.length, value);
-    }
-
-    static Entry rational(int tag, int numerator, int denominator) {
-      return new Entry(
-          tag, RATIONAL, 1, ByteBuffer.allocate(8).putInt(numerator).putInt(denominator).array());
-    }
-  }
-
-  private List<Entry> entries(int[] offsets, int[] lengths) {
-    int bits = samples.depth().bits();
-    int packing =
-        switch (kind.compression()) {
-          case NONE -> 1;
-          case LZW -> 5;
-          case DEFLATE -> 8;
-        };
-    byte[] profile = ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData();
+  private TiffDirectory directory(int[] offsets, int[] lengths) {
+    int channels = samples.channels();
     int dots = header.dotsPerInch();
     int across = header.aspect().across();
     int up = header.aspect().up();
-    List<Entry> entries = new ArrayList<>();
-    entries.add(Entry.longs(256, samples.width()));
-    entries.add(Entry.longs(257, samples.height()));
-    int[] each = new int[samples.channels()];
-    Arrays.fill(each, bits);
-    entries.add(Entry.shorts(258, each));
-    entries.add(Entry.shorts(259, packing));
-    entries.add(Entry.shorts(262, samples.channels() == 1 ? 1 : 2)); // grey or RGB
-    if (samples.channels() == 4
-        && kind.carried() instanceof Carried.Premultiplied matted
-        && !matted.onBlack()) {
-      entries.add(Entry.words(270, MATTE + matted.matte()));
-    }
-    entries.add(Entry.longs(273, offsets));
-    entries.add(Entry.shorts(274, 1)); // the first row is the top one
-    entries.add(Entry.shorts(277, samples.channels()));
-    entries.add(Entry.longs(278, ROWS_PER_STRIP));
-    entries.add(Entry.longs(279, lengths));
-    // A wide pixel has fewer dots to the inch across.
-    entries.add(Entry.rational(282, dots * up, across));
-    entries.add(Entry.rational(283, dots, 1));
-    entries.add(Entry.shorts(284, 1)); // samples of a pixel stand together
+    TiffDirectory directory =
+        new TiffDirectory()
+            .longs(TiffTag.IMAGE_WIDTH, samples.width())
+            .longs(TiffTag.IMAGE_LENGTH, samples.height())
+            .shorts(TiffTag.BITS_PER_SAMPLE, forEach(channels, samples.depth().bits()))
+            .shorts(TiffTag.COMPRESSION, compression())
+            .shorts(TiffTag.PHOTOMETRIC_INTERPRETATION, channels == 1 ? BLACK_IS_ZERO : RGB)
+            .longs(TiffTag.STRIP_OFFSETS, offsets)
+            .shorts(TiffTag.ORIENTATION, FIRST_ROW_AT_TOP)
+            .shorts(TiffTag.SAMPLES_PER_PIXEL, channels)
+            .longs(TiffTag.ROWS_PER_STRIP, ROWS_PER_STRIP)
+            .longs(TiffTag.STRIP_BYTE_COUNTS, lengths)
+            // A wide pixel has fewer dots to the inch across.
+            .rational(TiffTag.X_RESOLUTION, dots * up, across)
+            .rational(TiffTag.Y_RESOLUTION, dots, 1)
+            .shorts(TiffTag.PLANAR_CONFIGURATION, SAMPLES_TOGETHER)
+            .shorts(TiffTag.RESOLUTION_UNIT, INCH)
+            .shorts(TiffTag.SAMPLE_FORMAT, forEach(channels, UNSIGNED_WHOLE));
     if (header.trimmed()) {
-      entries.add(Entry.rational(286, header.left() * across, dots * up));
-      entries.add(Entry.rational(287, header.top(), dots));
+      directory
+          .rational(TiffTag.X_POSITION, header.left() * across, dots * up)
+          .rational(TiffTag.Y_POSITION, header.top(), dots);
     }
-    entries.add(Entry.shorts(296, 2)); // inches
     if (kind.compression() != Compression.NONE) {
-      entries.add(Entry.shorts(317, 2));
+      directory.shorts(TiffTag.PREDICTOR, HORIZONTAL_DIFFERENCES);
     }
-    if (samples.channels() == 4) {
-      entries.add(Entry.shorts(338, extraSamples()));
+    if (channels == 4) {
+      directory.shorts(TiffTag.EXTRA_SAMPLES, extraSamples());
+      if (kind.carried() instanceof Carried.Premultiplied matted && !matted.onBlack()) {
+        directory.words(TiffTag.IMAGE_DESCRIPTION, MATTE + matted.matte());
+      }
     }
-    Arrays.fill(each, 1);
-    entries.add(Entry.shorts(339, each)); // unsigned whole numbers
-    if (samples.channels() > 1) {
-      entries.add(new Entry(34675, Entry.BYTES, profile.length, profile));
+    if (channels > 1) {
+      directory.bytes(TiffTag.ICC_PROFILE, ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData());
     }
-    return entries;
+    return directory;
+  }
+
+  private static int[] forEach(int channels, int value) {
+    int[] each = new int[channels];
+    Arrays.fill(each, value);
+    return each;
+  }
+
+  private int compression() {
+    return switch (kind.compression()) {
+      case NONE -> UNCOMPRESSED;
+      case LZW -> LZW;
+      case DEFLATE -> ADOBE_DEFLATE;
+    };
   }
 
   /**
@@ -221,33 +205,8 @@ final class TiffWriter {
    */
   private int extraSamples() {
     return switch (kind.carried()) {
-      case Carried.Premultiplied matted -> matted.onBlack() ? 1 : 0;
-      case Carried.Straight _, Carried.FillAndKey _, Carried.OverColour _ -> 2;
+      case Carried.Premultiplied matted -> matted.onBlack() ? ASSOCIATED_ALPHA : UNSPECIFIED;
+      case Carried.Straight _, Carried.FillAndKey _, Carried.OverColour _ -> UNASSOCIATED_ALPHA;
     };
-  }
-
-  private ByteBuffer directory(int position, int[] offsets, int[] lengths) {
-    List<Entry> entries = entries(offsets, lengths);
-    int inline = 2 + 12 * entries.size() + 4;
-    int size = inline;
-    for (Entry entry : entries) {
-      size += entry.value().length > 4 ? entry.value().length + (entry.value().length & 1) : 0;
-    }
-    ByteBuffer buffer = ByteBuffer.allocate(size);
-    buffer.putShort((short) entries.size());
-    int behind = inline;
-    for (Entry entry : entries) {
-      buffer.putShort((short) entry.tag()).putShort((short) entry.type()).putInt(entry.count());
-      byte[] value = entry.value();
-      if (value.length <= 4) {
-        buffer.put(value).put(new byte[4 - value.length]);
-      } else {
-        buffer.putInt(position + behind);
-        buffer.put(behind, value);
-        behind += value.length + (value.length & 1);
-      }
-    }
-    buffer.putInt(0); // no further picture
-    return buffer.rewind();
   }
 }
