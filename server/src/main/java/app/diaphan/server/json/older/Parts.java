@@ -11,8 +11,14 @@ final class Parts {
 
   private Parts() {}
 
-  static boolean isOverlay(JsonNode document) {
-    return document instanceof ObjectNode && document.has("stack") && hasFrame(document);
+  /** An overlay, unless it has this property already. */
+  static void overlayWithout(JsonNode document, String property, Consumer<ObjectNode> step) {
+    if (document instanceof ObjectNode overlay
+        && overlay.has("stack")
+        && hasFrame(overlay)
+        && !overlay.has(property)) {
+      step.accept(overlay);
+    }
   }
 
   /** Overlays and what is like them, such as stacks of copies. */
@@ -25,6 +31,17 @@ final class Parts {
     if (hasFrame(document)) {
       within(document.path("stack"), step);
     }
+  }
+
+  /** Every piece of a kind, such as "picture". */
+  static void pieces(JsonNode document, String kind, Consumer<ObjectNode> step) {
+    pieces(
+        document,
+        piece -> {
+          if (isKind(piece, kind)) {
+            step.accept(piece);
+          }
+        });
   }
 
   private static void within(JsonNode stack, Consumer<ObjectNode> step) {
@@ -49,6 +66,17 @@ final class Parts {
         step.accept(house);
       }
     }
+  }
+
+  /** Houses that do not have this list yet have none of what it lists. */
+  static void listOfHouses(JsonNode document, String list) {
+    houses(
+        document,
+        house -> {
+          if (!house.has(list)) {
+            house.putArray(list);
+          }
+        });
   }
 
   /** Every object, wherever it stands. */

@@ -13,8 +13,9 @@ final class Upgrade11To12 implements Upgrade {
   public void bring(JsonNode document) {
     Parts.pieces(
         document,
-        piece -> {
-          if (Parts.isKind(piece, "picture") && piece.get("cutOut") instanceof ObjectNode cutOut) {
+        "picture",
+        picture -> {
+          if (picture.get("cutOut") instanceof ObjectNode cutOut) {
             bringCutOut(cutOut);
           }
         });

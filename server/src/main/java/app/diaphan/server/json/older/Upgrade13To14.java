@@ -17,11 +17,8 @@ import tools.jackson.databind.node.ObjectNode;
 final class Upgrade13To14 implements Upgrade {
   @Override
   public void bring(JsonNode document) {
-    if (Parts.isOverlay(document)
-        && document instanceof ObjectNode overlay
-        && !overlay.has("dress")) {
-      overlay.put("dress", Dress.LIGHT.name()).putArray("kept");
-    }
+    Parts.overlayWithout(
+        document, "dress", overlay -> overlay.put("dress", Dress.LIGHT.name()).putArray("kept"));
     Parts.pieces(
         document,
         piece -> {

@@ -9,13 +9,7 @@ final class Upgrade14To15 implements Upgrade {
   @Override
   public void bring(JsonNode document) {
     Parts.pieces(document, Upgrade14To15::bringText);
-    Parts.houses(
-        document,
-        house -> {
-          if (!house.has("fontFiles")) {
-            house.putArray("fontFiles");
-          }
-        });
+    Parts.listOfHouses(document, "fontFiles");
   }
 
   private static void bringText(ObjectNode piece) {

@@ -11,18 +11,13 @@ final class Upgrade15To16 implements Upgrade {
   public void bring(JsonNode document) {
     Parts.pieces(
         document,
-        piece -> {
-          if (Parts.isKind(piece, "group") && !piece.has("copyOf")) {
-            piece.putObject("copyOf").put("kind", "nothing");
+        "group",
+        group -> {
+          if (!group.has("copyOf")) {
+            group.putObject("copyOf").put("kind", "nothing");
           }
         });
-    Parts.houses(
-        document,
-        house -> {
-          if (!house.has("originals")) {
-            house.putArray("originals");
-          }
-        });
+    Parts.listOfHouses(document, "originals");
     if (document instanceof ObjectNode change
         && change.has("keptOut")
         && change.has("housesBefore")

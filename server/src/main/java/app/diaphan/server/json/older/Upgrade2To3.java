@@ -11,13 +11,7 @@ final class Upgrade2To3 implements Upgrade {
   @Override
   public void bring(JsonNode document) {
     Parts.pieces(document, Upgrade2To3::bringLook);
-    Parts.houses(
-        document,
-        house -> {
-          if (!house.has("finishSets")) {
-            house.putArray("finishSets");
-          }
-        });
+    Parts.listOfHouses(document, "finishSets");
   }
 
   private static void bringLook(ObjectNode piece) {

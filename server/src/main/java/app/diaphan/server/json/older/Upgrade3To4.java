@@ -8,10 +8,11 @@ final class Upgrade3To4 implements Upgrade {
   public void bring(JsonNode document) {
     Parts.pieces(
         document,
-        piece -> {
-          if (Parts.isKind(piece, "picture") && !piece.has("cutOut")) {
-            piece.putObject("cutOut").put("kind", "none");
-            piece.putObject("tint").put("kind", "own");
+        "picture",
+        picture -> {
+          if (!picture.has("cutOut")) {
+            picture.putObject("cutOut").put("kind", "none");
+            picture.putObject("tint").put("kind", "own");
           }
         });
   }

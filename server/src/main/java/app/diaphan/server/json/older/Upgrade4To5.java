@@ -8,9 +8,10 @@ final class Upgrade4To5 implements Upgrade {
   public void bring(JsonNode document) {
     Parts.pieces(
         document,
-        piece -> {
-          if (Parts.isKind(piece, "picture") && !piece.has("page")) {
-            piece.put("page", 1);
+        "picture",
+        picture -> {
+          if (!picture.has("page")) {
+            picture.put("page", 1);
           }
         });
   }

@@ -10,11 +10,7 @@ import tools.jackson.databind.node.ObjectNode;
 final class Upgrade5To6 implements Upgrade {
   @Override
   public void bring(JsonNode document) {
-    if (Parts.isOverlay(document)
-        && document instanceof ObjectNode overlay
-        && !overlay.has("forTargets")) {
-      overlay.putArray("forTargets");
-    }
+    Parts.overlayWithout(document, "forTargets", overlay -> overlay.putArray("forTargets"));
     bringTarget(document);
     if (document instanceof ObjectNode report
         && report.has("sha256")
