@@ -1,5 +1,5 @@
 import { useOverlay } from "../document/overlayStore";
-import { pieceWords } from "../document/pieceWords";
+import { pieceWords } from "../document/pieceKinds";
 import { addPlate } from "../stack/stackActions";
 import { addText } from "../stage/addText";
 import { useHand } from "../stage/hand";

@@ -1,4 +1,3 @@
-import { flushSync } from "react-dom";
 import type { Piece } from "../api/client";
 import { arrange, repeat } from "../document/arrange";
 import { copyChosen, cutChosen } from "./clipboard";
@@ -6,9 +5,9 @@ import { useOverlay } from "../document/overlayStore";
 import { findPiece } from "../document/tree";
 import { addFinish } from "../finishes/addFinish";
 import { FINISH_KINDS, KINDS } from "../finishes/kinds";
-import { toggleAdd, useAddOpen } from "../stack/addOpen";
-import { addPlate, duplicate, selectAll, selectNext } from "../stack/stackActions";
-import { addText } from "../stage/addText";
+import { ADDITIONS } from "../stack/additions";
+import { useAddOpen } from "../stack/addOpen";
+import { duplicate, selectAll, selectNext } from "../stack/stackActions";
 import { useHand } from "../stage/hand";
 import type { View } from "./useView";
 
@@ -72,19 +71,13 @@ export function actionsOf({ view, toggleGuides }: Means): Action[] {
     inMenu,
   });
   return [
-    free("Add a text", "t", () => addText()),
-    free("Add a plate", "p", () => {
-      flushSync(() => addPlate());
-      document.querySelector<HTMLElement>("[data-sheet] input[role=spinbutton]")?.focus();
-    }),
-    free("Add a picture", "i", () => toggleAdd("pictures")),
-    { name: "Add an ornament", toChosen: false, inMenu: false, run: () => toggleAdd("ornaments") },
-    {
-      name: "Add from the library",
+    ...ADDITIONS.map(({ action, key, add, addByKey = add }) => ({
+      name: action,
       toChosen: false,
       inMenu: false,
-      run: () => toggleAdd("library"),
-    },
+      run: addByKey,
+      ...(key && { key }),
+    })),
     free("Choose every piece", "e", selectAll, true),
     free("Choose the next piece behind", "n", () => selectNext(1)),
     free("Choose the next piece in front", "Shift+n", () => selectNext(-1)),

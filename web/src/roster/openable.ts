@@ -34,7 +34,7 @@ export function openables(piece: Piece): Openable[] {
     found.push({ words: "its picture", slot: (column) => ({ kind: "picture", column }) });
     colour("the one colour it is shown in", "TINT");
   }
-  if (piece.kind === "text" || piece.kind === "plate") {
+  if ("paint" in piece) {
     const paint = piece.paint;
     if (paint.kind === "flat") colour("the colour of its paint", "PAINT");
     else if (paint.kind === "pattern") colour("the ink of its pattern", "PAINT");
@@ -54,7 +54,7 @@ export function openables(piece: Piece): Openable[] {
   });
   found.push({ words: "its finish set", slot: (column) => ({ kind: "finishes", column }) });
   found.push({ words: "whether it is shown", slot: (column) => ({ kind: "shown", column }) });
-  if (piece.kind === "text" || piece.kind === "group" || piece.kind === "plate") {
+  if (piece.kind !== "picture") {
     found.push({
       words: "whether it has words",
       slot: () => ({ kind: "shown-with-words" }),

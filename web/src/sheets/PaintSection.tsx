@@ -22,10 +22,10 @@ export const PaintSection = memoOn(Paints, ({ piece, pictures }) => [
 ]);
 
 function Paints({ piece, pictures, onChange }: Props) {
-  const paint = piece.kind === "picture" ? null : piece.paint;
+  const paint = "paint" in piece ? piece.paint : null;
   const repaint = (next: Paint, key: string) =>
     onChange(
-      (same) => (same.kind === "picture" ? same : { ...same, paint: next }),
+      (same) => ("paint" in same ? { ...same, paint: next } : same),
       "Change the paint",
       key,
     );

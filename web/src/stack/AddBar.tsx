@@ -7,9 +7,8 @@ import { OrnamentShelf } from "../ornaments/OrnamentShelf";
 import { useOrnaments } from "../ornaments/useOrnaments";
 import { PictureShelf } from "../pictures/PictureShelf";
 import { TakingInNote } from "../pictures/TakingInNote";
-import { addText } from "../stage/addText";
-import { toggleAdd, useAddOpen } from "./addOpen";
-import { addPlate } from "./stackActions";
+import { ADDITIONS } from "./additions";
+import { useAddOpen } from "./addOpen";
 
 interface Props {
   packageId: number;
@@ -18,7 +17,7 @@ interface Props {
   onFind: () => void;
 }
 
-/** The head of the stack: add a text, a plate, an ornament or a picture. */
+/** The head of the stack: what can be added, and what is open to be chosen from. */
 export function AddBar({ packageId, pictures, onFind }: Props) {
   const open = useAddOpen((state) => state.open);
   useEffect(() => () => useAddOpen.setState({ open: null }), []);
@@ -28,37 +27,18 @@ export function AddBar({ packageId, pictures, onFind }: Props) {
     <div className="border-b border-base-300 px-3 py-2">
       <div role="group" aria-label="Add" className="flex items-center gap-0.5">
         <Plus size={14} aria-hidden className="-ml-1 mr-0.5 shrink-0 opacity-75" />
-        <button type="button" className="btn btn-sm px-1.5" onClick={() => addText()} title="T">
-          Text
-        </button>
-        <button type="button" className="btn btn-sm px-1.5" onClick={() => addPlate()} title="P">
-          Plate
-        </button>
-        <button
-          type="button"
-          className="btn btn-sm px-1.5"
-          aria-expanded={open === "pictures"}
-          onClick={() => toggleAdd("pictures")}
-          title="I"
-        >
-          Picture
-        </button>
-        <button
-          type="button"
-          className="btn btn-sm px-1.5"
-          aria-expanded={open === "ornaments"}
-          onClick={() => toggleAdd("ornaments")}
-        >
-          Ornament
-        </button>
-        <button
-          type="button"
-          className="btn btn-sm px-1.5"
-          aria-expanded={open === "library"}
-          onClick={() => toggleAdd("library")}
-        >
-          Library
-        </button>
+        {ADDITIONS.map(({ name, key, opens, add }) => (
+          <button
+            key={name}
+            type="button"
+            className="btn btn-sm px-1.5"
+            {...(opens && { "aria-expanded": open === opens })}
+            onClick={add}
+            {...(key && { title: key.toUpperCase() })}
+          >
+            {name}
+          </button>
+        ))}
         <button
           type="button"
           className="btn btn-ghost btn-xs btn-square ml-auto"

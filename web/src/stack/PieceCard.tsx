@@ -13,10 +13,10 @@ import {
 import { memo } from "react";
 import type { DrawnPiece, Piece } from "../api/client";
 import { arrange } from "../document/arrange";
+import { about, kindName } from "../document/pieceKinds";
 import { NameInput } from "../ui/NameInput";
 import { useOverlay } from "../document/overlayStore";
 import { allPieces, groupsAround } from "../document/tree";
-import { wordsOf } from "../document/runs";
 import { carryOver, layDown, restack, spotWithin, takeUp, useCarrying } from "./restack";
 import { duplicate } from "./stackActions";
 
@@ -40,19 +40,11 @@ const SPOTS = {
 
 const NOTHING: Piece[] = [];
 
-const KINDS = { text: "Text", plate: "Plate", picture: "Picture", group: "Group" };
-
 /** A piece in the stack: its picture large enough to be known, its name, and what can be done. */
 export const PieceCard = memo(function PieceCard(props: Props) {
   const { piece, drawn, selected, depth, findings, onPoint } = props;
   const { select, toggle, changePiece } = useOverlay.getState();
   const spot = useCarrying(({ over }) => (over?.id === piece.id ? over.spot : null));
-  const about =
-    piece.kind === "text"
-      ? wordsOf(piece.runs).replaceAll("\n", " / ")
-      : piece.kind === "group"
-        ? `${piece.copyOf.kind === "original" ? `copy of ${piece.copyOf.original}, ` : ""}${piece.stack.length} ${piece.stack.length === 1 ? "piece" : "pieces"}`
-        : KINDS[piece.kind];
   return (
     <div
       className={`flex items-center gap-1 p-1.5 ${selected ? "bg-primary/15" : "hover:bg-base-200"} ${spot ? SPOTS[spot] : ""}`}
@@ -81,7 +73,7 @@ export const PieceCard = memo(function PieceCard(props: Props) {
       <button
         type="button"
         aria-expanded={selected}
-        aria-label={`${piece.name}: ${KINDS[piece.kind]}`}
+        aria-label={`${piece.name}: ${kindName(piece)}`}
         className="flex min-w-0 flex-1 items-center gap-2 rounded text-left"
         onClick={(event) => {
           if (event.shiftKey || event.ctrlKey || event.metaKey) toggle(piece.id);
@@ -98,7 +90,7 @@ export const PieceCard = memo(function PieceCard(props: Props) {
         <span className={`min-w-0 flex-1 ${piece.shown ? "" : "opacity-60"}`}>
           <span className="block truncate font-medium">{piece.name}</span>
           <span className="block truncate text-xs opacity-75" dir="auto">
-            {about}
+            {about(piece)}
           </span>
         </span>
       </button>

@@ -1,27 +1,11 @@
 import { memo, useRef } from "react";
-import type {
-  Drawing,
-  DrawnPiece,
-  FacedPiece,
-  Overlay,
-  Piece,
-  PictureSummary,
-} from "../api/client";
+import type { Drawing, Overlay, Piece, PictureSummary } from "../api/client";
 import { useOverlay } from "../document/overlayStore";
-import { PictureColours } from "../cutout/PictureColours";
-import { FinishSection } from "../finishes/FinishSection";
 import { FinishPaste } from "../finishes/FinishPaste";
-import { useColumns } from "../roster/useRosters";
-import { SlotsSection } from "../roster/SlotsSection";
 import { ArrangeSection } from "../sheets/ArrangeSection";
-import { GroupSection } from "../sheets/GroupSection";
 import { HelpLine } from "../help/HelpLine";
-import { PaintSection } from "../sheets/PaintSection";
-import { PictureSection } from "../sheets/PictureSection";
-import { PlaceSection } from "../sheets/PlaceSection";
-import { ShapeSection } from "../sheets/ShapeSection";
-import { WordsSection } from "../sheets/WordsSection";
 import { carryOver, layDown } from "./restack";
+import { Sheet } from "./Sheet";
 import { AddBar } from "./AddBar";
 import { PieceActions, PieceCard, StackButtons } from "./PieceCard";
 
@@ -131,62 +115,4 @@ function Cards({ stack, depth, drawing, pictures, onPoint }: CardsProps) {
 /** Brings a sheet and its card into view as it unfolds. */
 function keepInView(sheet: HTMLElement | null): void {
   sheet?.parentElement?.scrollIntoView({ block: "nearest" });
-}
-
-interface SheetProps {
-  piece: Piece;
-  drawn: DrawnPiece | undefined;
-  pictures: PictureSummary[];
-}
-
-function Sheet({ piece, drawn, pictures }: SheetProps) {
-  const { changePiece } = useOverlay.getState();
-  const columns = useColumns(useOverlay((state) => state.packageId));
-  const change = (next: (same: Piece) => Piece, did: string, key: string) =>
-    changePiece(piece.id, next, did, key && `${piece.id}:${key}`);
-  /** Changes the piece if it is still of its kind. */
-  const changeOf =
-    <K extends Piece["kind"]>(kind: K) =>
-    (
-      next: (same: Extract<Piece, { kind: K }>) => Extract<Piece, { kind: K }>,
-      did: string,
-      key: string,
-    ) =>
-      change(
-        (same) => (same.kind === kind ? next(same as Extract<Piece, { kind: K }>) : same),
-        `${did}: ${piece.name}`,
-        key,
-      );
-  const changeFaced = (next: (same: FacedPiece) => FacedPiece, did: string, key: string) =>
-    change((same) => (same.kind === "group" ? same : next(same)), `${did}: ${piece.name}`, key);
-  const changeAny = (next: (same: Piece) => Piece, did: string, key: string) =>
-    change(next, `${did}: ${piece.name}`, key);
-  return (
-    <>
-      {piece.kind === "text" && (
-        <WordsSection
-          piece={piece}
-          note={drawn?.note ?? ""}
-          seen={{ width: drawn?.boxWidth ?? 0, height: drawn?.boxHeight ?? 0 }}
-          columns={columns}
-          onChange={changeOf("text")}
-        />
-      )}
-      {piece.kind === "plate" && <ShapeSection piece={piece} onChange={changeOf("plate")} />}
-      {piece.kind === "picture" && (
-        <>
-          <PictureSection piece={piece} pictures={pictures} onChange={changeOf("picture")} />
-          <PictureColours piece={piece} pictures={pictures} onChange={changeOf("picture")} />
-        </>
-      )}
-      {piece.kind === "group" && <GroupSection piece={piece} onChange={changeOf("group")} />}
-      <PlaceSection piece={piece} />
-      {piece.kind !== "group" && (
-        <PaintSection piece={piece} pictures={pictures} onChange={changeFaced} />
-      )}
-      <FinishSection piece={piece} pictures={pictures} onChange={changeAny} />
-      <SlotsSection piece={piece} onChange={changeAny} />
-      <ArrangeSection count={1} />
-    </>
-  );
 }

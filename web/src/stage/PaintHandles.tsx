@@ -53,7 +53,7 @@ export function PaintHandles({ piece, corners, width, height, toStage }: Props) 
   const repaint = (next: Paint) =>
     changePiece(
       piece.id,
-      (same) => (same.kind === "text" || same.kind === "plate" ? { ...same, paint: next } : same),
+      (same) => ("paint" in same ? { ...same, paint: next } : same),
       "Gradient",
       `${piece.id}:paint-handles`,
     );

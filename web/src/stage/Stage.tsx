@@ -26,7 +26,8 @@ import {
   STILL,
   within,
 } from "../document/geometry";
-import { boxAround, dragged, type Grip, handlesOf, movedCorners } from "./grip";
+import { handlesOf } from "../document/pieceKinds";
+import { boxAround, dragged, type Grip, movedCorners } from "./grip";
 import { Guides } from "./Guides";
 import { movingWith, useHand } from "./hand";
 import { Handles, type HandleName, Outline } from "./Handles";
@@ -417,22 +418,18 @@ export function Stage(props: Props) {
         {only?.kind === "text" && onlyDrawn && (
           <Carets text={only} drawn={onlyDrawn} {...{ zoom, unitX, unitY }} />
         )}
-        {only &&
-          onlyDrawn &&
-          around &&
-          !inHand &&
-          (only.kind === "text" || only.kind === "plate") && (
-            <>
-              <PaintHandles
-                piece={only}
-                corners={scaled(around)}
-                width={onlyDrawn.boxWidth}
-                height={onlyDrawn.boxHeight}
-                toStage={toStage}
-              />
-              <PolygonHandles piece={only} corners={scaled(around)} toStage={toStage} />
-            </>
-          )}
+        {only && onlyDrawn && around && !inHand && "paint" in only && (
+          <>
+            <PaintHandles
+              piece={only}
+              corners={scaled(around)}
+              width={onlyDrawn.boxWidth}
+              height={onlyDrawn.boxHeight}
+              toStage={toStage}
+            />
+            <PolygonHandles piece={only} corners={scaled(around)} toStage={toStage} />
+          </>
+        )}
         <SnapLines lines={lines} zoom={zoom} />
         {band && (
           <rect

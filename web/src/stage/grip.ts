@@ -13,6 +13,7 @@ import {
   stretched,
   turned,
 } from "../document/geometry";
+import { keepsProportions } from "../document/pieceKinds";
 import { type HandleName, HANDLES } from "./Handles";
 
 /** Something taken by the hand, as it was when it was taken. */
@@ -136,24 +137,6 @@ function sizing(grip: Grip, handle: HandleName, p: Point, keys: Modifiers): Drag
     did: "Size",
     lines,
   };
-}
-
-/** Whether a piece is drawn out in proportion without Shift too; its sides free it of that. */
-function keepsProportions(piece: Piece | undefined): boolean {
-  if (!piece) return true;
-  return piece.kind === "picture" || piece.kind === "group" || isFree(piece);
-}
-
-function isFree(piece: Piece): boolean {
-  return piece.kind === "text" && piece.box.kind === "free";
-}
-
-/** Which of the eight handles a piece can be sized by. */
-export function handlesOf(piece: Piece | undefined): "all" | "corners" | "none" {
-  if (!piece) return "corners";
-  if (piece.locked) return "none";
-  if (piece.kind === "plate" && piece.backing.pieces.length > 0) return "none";
-  return piece.kind === "group" || isFree(piece) ? "corners" : "all";
 }
 
 /** The box that is drawn to edges: around all that is held. */

@@ -5,8 +5,7 @@ import app.diaphan.core.Sentence;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.GroupPiece;
-import app.diaphan.core.overlay.PicturePiece;
-import app.diaphan.core.overlay.PlatePiece;
+import app.diaphan.core.overlay.SizedPiece;
 import app.diaphan.core.overlay.TextBox;
 import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.core.render.PlacedPiece;
@@ -111,8 +110,7 @@ final class Boxes {
             case TextBox.Given given -> 1;
           };
       case GroupPiece group -> across;
-      case PlatePiece plate -> 1;
-      case PicturePiece picture -> 1;
+      case SizedPiece sized -> 1;
     };
   }
 

@@ -41,7 +41,7 @@ final class Copying {
     Pieces.all(pieces)
         .forEach(
             piece -> {
-              String id = Pieces.freeId(overlay, Pieces.kind(piece), taken);
+              String id = Pieces.freeId(overlay, piece.kind(), taken);
               taken.add(id);
               copying.ids.put(piece.id(), id);
               String name =

@@ -2,12 +2,12 @@ package app.diaphan.core.arrange;
 
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Overlay;
-import app.diaphan.core.overlay.PicturePiece;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.Pieces;
 import app.diaphan.core.overlay.PinPoint;
 import app.diaphan.core.overlay.Place;
 import app.diaphan.core.overlay.PlatePiece;
+import app.diaphan.core.overlay.SizedPiece;
 import app.diaphan.core.overlay.TextBox;
 import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.core.render.PlacedPiece;
@@ -136,10 +136,8 @@ final class Placing {
               text.runs().stream()
                   .map(run -> run.withSize(Math.clamp(tidy(run.size() * down), 1, 8000)))
                   .toList());
-      case PlatePiece plate ->
-          plate.withSize(length(plate.width() * across), length(plate.height() * down));
-      case PicturePiece picture ->
-          picture.withSize(length(picture.width() * across), length(picture.height() * down));
+      case SizedPiece sized ->
+          sized.withSize(length(sized.width() * across), length(sized.height() * down));
       case GroupPiece group -> group.withScale(Math.clamp(group.scale() * down, 0.001, 1000));
     };
   }

@@ -2,9 +2,8 @@ package app.diaphan.core.cue;
 
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Overlay;
-import app.diaphan.core.overlay.PicturePiece;
 import app.diaphan.core.overlay.Piece;
-import app.diaphan.core.overlay.PlatePiece;
+import app.diaphan.core.overlay.SizedPiece;
 import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.core.render.Canvas;
 import app.diaphan.core.render.Content;
@@ -38,7 +37,7 @@ public final class StillLines {
                 switch (piece) {
                   case TextPiece text -> Stream.of(text);
                   case GroupPiece group -> texts(group.stack());
-                  case PlatePiece _, PicturePiece _ -> Stream.<TextPiece>empty();
+                  case SizedPiece _ -> Stream.<TextPiece>empty();
                 });
   }
 

@@ -4,10 +4,9 @@ import app.diaphan.core.overlay.Colours;
 import app.diaphan.core.overlay.CopyOf;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Overlay;
-import app.diaphan.core.overlay.PicturePiece;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.Pieces;
-import app.diaphan.core.overlay.PlatePiece;
+import app.diaphan.core.overlay.SizedPiece;
 import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.core.overlay.dress.Dress;
 import java.util.List;
@@ -31,8 +30,7 @@ public final class Unnamed {
       case TextPiece text ->
           text.withRuns(text.runs().stream().map(run -> run.inFont("", run.family())).toList());
       case GroupPiece group -> group.withCopyOf(CopyOf.NOTHING);
-      case PlatePiece plate -> plate;
-      case PicturePiece picture -> picture;
+      case SizedPiece sized -> sized;
     };
   }
 }

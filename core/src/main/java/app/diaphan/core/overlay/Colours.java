@@ -20,7 +20,7 @@ public final class Colours {
           case TextPiece text ->
               text.withPaint(text.paint().recoloured(other))
                   .withRuns(text.runs().stream().map(run -> mapped(run, other)).toList());
-          case PlatePiece plate -> plate.withPaint(plate.paint().recoloured(other));
+          case FilledPiece filled -> filled.withPaint(filled.paint().recoloured(other));
           case PicturePiece picture -> picture.withTint(picture.tint().recoloured(other));
           case GroupPiece group -> group;
         };

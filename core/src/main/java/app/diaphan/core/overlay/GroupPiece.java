@@ -78,6 +78,11 @@ public record GroupPiece(
   }
 
   @Override
+  public String kind() {
+    return "group";
+  }
+
+  @Override
   public GroupPiece withId(String other) {
     return new GroupPiece(
         other, name, shown, locked, place, scale, look, finishing, stack, slots, copyOf);

@@ -20,8 +20,7 @@ public final class PictureNames {
             piece -> {
               switch (piece) {
                 case PicturePiece picture -> names.add(picture.picture());
-                case PlatePiece plate -> plate.paint().pictureName().ifPresent(names::add);
-                case TextPiece text -> text.paint().pictureName().ifPresent(names::add);
+                case FilledPiece filled -> filled.paint().pictureName().ifPresent(names::add);
                 case GroupPiece group -> {}
               }
               names.addAll(inFinishes(piece.look().finishes()));
@@ -72,8 +71,7 @@ public final class PictureNames {
                 switch (piece) {
                   case PicturePiece picture ->
                       picture.withPicture(names.getOrDefault(picture.picture(), picture.picture()));
-                  case PlatePiece plate -> plate.withPaint(replaced(plate.paint(), names));
-                  case TextPiece text -> text.withPaint(replaced(text.paint(), names));
+                  case FilledPiece filled -> filled.withPaint(replaced(filled.paint(), names));
                   case GroupPiece group -> group.withCopyOf(replaced(group.copyOf(), names));
                 },
                 names));

@@ -34,7 +34,7 @@ public record PicturePiece(
     double height,
     Look look,
     List<Slot> slots)
-    implements FacedPiece {
+    implements SizedPiece {
 
   public PicturePiece {
     PieceRules.check(id, name, place, look);
@@ -70,6 +70,11 @@ public record PicturePiece(
   }
 
   @Override
+  public String kind() {
+    return "picture";
+  }
+
+  @Override
   public PicturePiece withId(String other) {
     return new PicturePiece(
         other, name, shown, locked, place, picture, page, cutOut, tint, crop, fit, width, height,
@@ -97,6 +102,7 @@ public record PicturePiece(
         slots);
   }
 
+  @Override
   public PicturePiece withSize(double otherWidth, double otherHeight) {
     return new PicturePiece(
         id,

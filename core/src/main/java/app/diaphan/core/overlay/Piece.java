@@ -5,6 +5,9 @@ import java.util.List;
 
 /** One thing on an overlay. */
 public sealed interface Piece permits FacedPiece, GroupPiece {
+  /** What kind of thing it is, in one word. */
+  String kind();
+
   /** Names the piece within its overlay for as long as it lives. */
   String id();
 

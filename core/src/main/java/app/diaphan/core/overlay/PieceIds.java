@@ -13,8 +13,6 @@ public final class PieceIds {
       other = other.withPlace(other.place().withHook(new Hook.OfPiece(ids.apply(from))));
     }
     return switch (other) {
-      case TextPiece text -> text;
-      case PicturePiece picture -> picture;
       case PlatePiece plate ->
           plate.withBacking(
               plate.backing().withPieces(plate.backing().pieces().stream().map(ids).toList()));
@@ -22,6 +20,7 @@ public final class PieceIds {
           group
               .withStack(group.stack().stream().map(inner -> exchanged(inner, ids)).toList())
               .withCopyOf(exchanged(group.copyOf(), ids));
+      case FacedPiece same -> same;
     };
   }
 

@@ -131,14 +131,4 @@ public final class Pieces {
       }
     }
   }
-
-  /** What kind of thing a piece is, in one word. */
-  public static String kind(Piece piece) {
-    return switch (piece) {
-      case TextPiece text -> "text";
-      case PlatePiece plate -> "plate";
-      case PicturePiece picture -> "picture";
-      case GroupPiece group -> "group";
-    };
-  }
 }

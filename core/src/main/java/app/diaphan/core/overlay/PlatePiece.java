@@ -27,7 +27,7 @@ public record PlatePiece(
     Paint paint,
     Look look,
     List<Slot> slots)
-    implements FacedPiece {
+    implements FilledPiece, SizedPiece {
 
   public PlatePiece {
     PieceRules.check(id, name, place, look);
@@ -55,6 +55,11 @@ public record PlatePiece(
   }
 
   @Override
+  public String kind() {
+    return "plate";
+  }
+
+  @Override
   public PlatePiece withId(String other) {
     return new PlatePiece(
         other, name, shown, locked, place, shape, width, height, backing, paint, look, slots);
@@ -78,6 +83,7 @@ public record PlatePiece(
         id, name, shown, locked, other, shape, width, height, backing, paint, look, slots);
   }
 
+  @Override
   public PlatePiece withSize(double otherWidth, double otherHeight) {
     return new PlatePiece(
         id,
@@ -94,6 +100,11 @@ public record PlatePiece(
         slots);
   }
 
+  public PlatePiece withShape(PlateShape other) {
+    return new PlatePiece(
+        id, name, shown, locked, place, other, width, height, backing, paint, look, slots);
+  }
+
   public PlatePiece withBacking(Backing other) {
     return new PlatePiece(
         id, name, shown, locked, place, shape, width, height, other, paint, look, slots);
@@ -105,6 +116,7 @@ public record PlatePiece(
         id, name, shown, locked, place, shape, width, height, backing, paint, other, slots);
   }
 
+  @Override
   public PlatePiece withPaint(Paint other) {
     return new PlatePiece(
         id, name, shown, locked, place, shape, width, height, backing, other, look, slots);

@@ -7,7 +7,7 @@ import app.diaphan.core.overlay.paint.Paint;
 import app.diaphan.core.overlay.slot.Slot;
 import app.diaphan.core.overlay.slot.SlotRules;
 import java.util.List;
-import java.util.stream.Collectors;
+import java.util.function.UnaryOperator;
 
 /**
  * Words, in one or more lines.
@@ -28,7 +28,7 @@ public record TextPiece(
     Paint paint,
     Look look,
     List<Slot> slots)
-    implements FacedPiece {
+    implements FilledPiece, WordedPiece {
   public static final int MOST_CHARACTERS = 5000;
   private static final int MOST_RUNS = 500;
 
@@ -69,9 +69,24 @@ public record TextPiece(
     this(id, name, shown, locked, place, runs, setting, box, paint, look, List.of());
   }
 
-  /** The words of all runs. */
+  @Override
   public String words() {
-    return runs.stream().map(Run::words).collect(Collectors.joining());
+    return String.join("", stretches());
+  }
+
+  @Override
+  public List<String> stretches() {
+    return runs.stream().map(Run::words).toList();
+  }
+
+  @Override
+  public TextPiece withStretches(UnaryOperator<String> other) {
+    return withRuns(runs.stream().map(run -> run.withWords(other.apply(run.words()))).toList());
+  }
+
+  @Override
+  public String kind() {
+    return "text";
   }
 
   @Override
@@ -112,6 +127,7 @@ public record TextPiece(
     return new TextPiece(id, name, shown, locked, place, runs, setting, box, paint, other, slots);
   }
 
+  @Override
   public TextPiece withPaint(Paint other) {
     return new TextPiece(id, name, shown, locked, place, runs, setting, box, other, look, slots);
   }

@@ -5,6 +5,7 @@ import app.diaphan.core.overlay.PictureNames;
 import app.diaphan.core.overlay.PicturePiece;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.PlatePiece;
+import app.diaphan.core.overlay.SizedPiece;
 import app.diaphan.core.overlay.TextBox;
 import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.core.overlay.paint.Paint;
@@ -68,7 +69,14 @@ final class Measuring {
         PlateOutline.of(plate.shape(), width, height), fill(plate, plate.paint()));
   }
 
-  Content picture(PicturePiece piece) {
+  Content sized(SizedPiece piece) {
+    return switch (piece) {
+      case PlatePiece plate -> plate(plate, plate.width(), plate.height());
+      case PicturePiece picture -> picture(picture);
+    };
+  }
+
+  private Content picture(PicturePiece piece) {
     return named(piece, piece.picture())
         .<Content>map(
             picture ->

@@ -6,10 +6,10 @@ import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.Backing;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Hook;
-import app.diaphan.core.overlay.PicturePiece;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.Place;
 import app.diaphan.core.overlay.PlatePiece;
+import app.diaphan.core.overlay.SizedPiece;
 import app.diaphan.core.overlay.TextPiece;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Point2D;
@@ -139,11 +139,7 @@ final class StackLayout {
         Content.Lettered letters = measuring.letters(text);
         yield new Measured(letters, letters.set().width(), letters.set().height());
       }
-      case PlatePiece plate ->
-          new Measured(
-              measuring.plate(plate, plate.width(), plate.height()), plate.width(), plate.height());
-      case PicturePiece picture ->
-          new Measured(measuring.picture(picture), picture.width(), picture.height());
+      case SizedPiece sized -> new Measured(measuring.sized(sized), sized.width(), sized.height());
       case GroupPiece group -> {
         StackLayout inside = ofGroup(group, measuring);
         Rectangle2D box = inside.bounds();

@@ -2,14 +2,14 @@ package app.diaphan.core.roster;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.house.House;
+import app.diaphan.core.overlay.FilledPiece;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.PicturePiece;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.Pieces;
 import app.diaphan.core.overlay.PlatePiece;
-import app.diaphan.core.overlay.Run;
-import app.diaphan.core.overlay.TextPiece;
+import app.diaphan.core.overlay.WordedPiece;
 import app.diaphan.core.overlay.reframe.Retargeting;
 import app.diaphan.core.overlay.slot.Slot;
 import app.diaphan.core.overlay.slot.WordSlots;
@@ -20,7 +20,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BinaryOperator;
-import java.util.function.Function;
+import java.util.function.UnaryOperator;
 
 /**
  * Fills an overlay with a row. What comes of it is an overlay like any other, so whatever draws,
@@ -65,8 +65,8 @@ public final class Filling {
             overlay.stack(),
             piece -> {
               Piece closed = piece.slots().isEmpty() ? piece : piece.withSlots(List.of());
-              return closed instanceof TextPiece text && !text.id().equals(typed)
-                  ? withWords(text, WordSlots::unfilled)
+              return closed instanceof WordedPiece worded && !worded.id().equals(typed)
+                  ? withWords(worded, WordSlots::unfilled)
                   : closed;
             }));
   }
@@ -100,10 +100,9 @@ public final class Filling {
     return new FilledRow(filled, one.troubles);
   }
 
-  private static TextPiece withWords(TextPiece text, Function<String, String> words) {
-    List<Run> runs =
-        text.runs().stream().map(run -> run.withWords(words.apply(run.words()))).toList();
-    return runs.equals(text.runs()) ? text : text.withRuns(runs);
+  private static WordedPiece withWords(WordedPiece worded, UnaryOperator<String> words) {
+    WordedPiece other = worded.withStretches(words);
+    return other.equals(worded) ? worded : other;
   }
 
   /** The filling of one overlay with one row. */
@@ -131,18 +130,18 @@ public final class Filling {
       for (Slot slot : designed.slots()) {
         piece = filled(piece, slot);
       }
-      if (piece instanceof TextPiece text && !text.id().equals(typed)) {
-        piece = filledWords(text);
+      if (piece instanceof WordedPiece worded && !worded.id().equals(typed)) {
+        piece = filledWords(worded);
       }
       return piece.slots().isEmpty() ? piece : piece.withSlots(List.of());
     }
 
-    private Piece filledWords(TextPiece text) {
+    private WordedPiece filledWords(WordedPiece worded) {
       try {
-        return withWords(text, words -> WordSlots.filled(words, this::words));
+        return withWords(worded, words -> WordSlots.filled(words, this::words));
       } catch (InvalidInput e) {
         troubles.add(RowTrouble.ofRow(e.getMessage()));
-        return withWords(text, WordSlots::unfilled);
+        return withWords(worded, WordSlots::unfilled);
       }
     }
 
@@ -220,8 +219,7 @@ public final class Filling {
   private static Piece withPicture(Piece piece, String name) {
     return switch (piece) {
       case PicturePiece picture -> picture.withPicture(name);
-      case TextPiece text -> text.withPaint(text.paint().withPictureName(name));
-      case PlatePiece plate -> plate.withPaint(plate.paint().withPictureName(name));
+      case FilledPiece filled -> filled.withPaint(filled.paint().withPictureName(name));
       case GroupPiece group -> group;
     };
   }
@@ -243,27 +241,27 @@ public final class Filling {
     }
 
     private boolean wordless(Piece piece) {
-      List<TextPiece> texts =
+      List<WordedPiece> worded =
           switch (piece) {
-            case TextPiece text -> List.of(text);
-            case GroupPiece group -> texts(group.stack());
+            case WordedPiece one -> List.of(one);
+            case GroupPiece group -> worded(group.stack());
             case PlatePiece plate -> backed(plate);
             case PicturePiece picture -> List.of();
           };
-      return !texts.isEmpty() && texts.stream().allMatch(text -> text.words().isBlank());
+      return !worded.isEmpty() && worded.stream().allMatch(one -> one.words().isBlank());
     }
 
-    private List<TextPiece> backed(PlatePiece plate) {
+    private List<WordedPiece> backed(PlatePiece plate) {
       return plate.backing().pieces().stream()
           .flatMap(id -> Pieces.find(filled.stack(), id).stream())
-          .flatMap(piece -> texts(List.of(piece)).stream())
+          .flatMap(piece -> worded(List.of(piece)).stream())
           .toList();
     }
 
-    private static List<TextPiece> texts(List<Piece> stack) {
+    private static List<WordedPiece> worded(List<Piece> stack) {
       return Pieces.all(stack)
-          .filter(TextPiece.class::isInstance)
-          .map(TextPiece.class::cast)
+          .filter(WordedPiece.class::isInstance)
+          .map(WordedPiece.class::cast)
           .toList();
     }
   }

@@ -3,8 +3,7 @@ package app.diaphan.core.roster;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.Pieces;
-import app.diaphan.core.overlay.Run;
-import app.diaphan.core.overlay.TextPiece;
+import app.diaphan.core.overlay.WordedPiece;
 import app.diaphan.core.overlay.slot.Slot;
 import app.diaphan.core.overlay.slot.WordSlots;
 import app.diaphan.core.roster.AskedColumn.Feeds;
@@ -30,15 +29,15 @@ public final class OpenSlots {
         .anyMatch(
             piece ->
                 !piece.slots().isEmpty()
-                    || piece instanceof TextPiece text
-                        && text.runs().stream()
-                            .anyMatch(run -> !WordSlots.columns(run.words()).isEmpty()));
+                    || piece instanceof WordedPiece worded
+                        && worded.stretches().stream()
+                            .anyMatch(words -> !WordSlots.columns(words).isEmpty()));
   }
 
   private static void add(Piece piece, Map<String, AskedColumn> asked) {
-    if (piece instanceof TextPiece text) {
-      for (Run run : text.runs()) {
-        WordSlots.columns(run.words()).forEach(name -> add(name, Feeds.WORDS, asked));
+    if (piece instanceof WordedPiece worded) {
+      for (String words : worded.stretches()) {
+        WordSlots.columns(words).forEach(name -> add(name, Feeds.WORDS, asked));
       }
     }
     for (Slot slot : piece.slots()) {

@@ -1,11 +1,10 @@
 package app.diaphan.core.roster;
 
 import app.diaphan.core.colour.Colour;
+import app.diaphan.core.overlay.FilledPiece;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.PicturePiece;
 import app.diaphan.core.overlay.Piece;
-import app.diaphan.core.overlay.PlatePiece;
-import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.core.overlay.cutout.Tint;
 import app.diaphan.core.overlay.finish.Finish;
 import app.diaphan.core.overlay.finish.Outline;
@@ -40,8 +39,7 @@ final class Recoloured {
 
   private static Piece withPaint(Piece piece, Painting other) {
     return switch (piece) {
-      case TextPiece text -> text.withPaint(other.of(text.paint()));
-      case PlatePiece plate -> plate.withPaint(other.of(plate.paint()));
+      case FilledPiece filled -> filled.withPaint(other.of(filled.paint()));
       case PicturePiece picture -> picture;
       case GroupPiece group -> group;
     };

@@ -186,7 +186,7 @@ class HouseTest {
         Pieces.all(without.stack()).map(Piece::id).toList());
     assertEquals("plate-1", Pieces.freeId(overlay, "plate", List.of()));
     assertEquals("plate-3", Pieces.freeId(overlay, "plate", List.of("plate-1", "plate-2")));
-    assertEquals("group", Pieces.kind(stack.getFirst()));
-    assertEquals("plate", Pieces.kind(stack.getLast()));
+    assertEquals("group", stack.getFirst().kind());
+    assertEquals("plate", stack.getLast().kind());
   }
 }

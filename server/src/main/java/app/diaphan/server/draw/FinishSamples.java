@@ -7,6 +7,7 @@ import app.diaphan.core.frame.Frame;
 import app.diaphan.core.memory.Memory;
 import app.diaphan.core.overlay.Backing;
 import app.diaphan.core.overlay.FacedPiece;
+import app.diaphan.core.overlay.FilledPiece;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Hook;
 import app.diaphan.core.overlay.Look;
@@ -18,7 +19,6 @@ import app.diaphan.core.overlay.PinPoint;
 import app.diaphan.core.overlay.Place;
 import app.diaphan.core.overlay.PlatePiece;
 import app.diaphan.core.overlay.Punch;
-import app.diaphan.core.overlay.TextPiece;
 import app.diaphan.core.overlay.finish.Finish;
 import app.diaphan.core.overlay.finish.FirstFinishes;
 import app.diaphan.core.overlay.paint.Paint;
@@ -98,8 +98,7 @@ public class FinishSamples {
   /** A colour to stand out from. */
   private static Colour colourOf(Piece piece) {
     return switch (piece) {
-      case TextPiece text -> colourOf(text.paint());
-      case PlatePiece plate -> colourOf(plate.paint());
+      case FilledPiece filled -> colourOf(filled.paint());
       case PicturePiece picture -> Colour.WHITE;
       case GroupPiece group ->
           Pieces.all(group.stack())

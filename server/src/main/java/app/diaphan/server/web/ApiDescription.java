@@ -1,6 +1,5 @@
 package app.diaphan.server.web;
 
-import app.diaphan.core.overlay.FacedPiece;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.server.json.DocumentJson;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
@@ -17,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -68,31 +68,41 @@ class ApiDescription {
                 }
               });
       DocumentJson.shapes().keySet().forEach(type -> nameKinds(schemas, type.getSimpleName()));
-      writeFacedPiecesAsPieces(schemas);
+      writeAllPiecesAsPieces(schemas);
       schemas.forEach(ApiDescription::requireAll);
     };
   }
 
   /**
-   * The kinds of faced piece are kinds of piece too, and the library takes now one name and now the
-   * other for a list of them. Documents speak of pieces only.
+   * What several kinds of piece have in common has types of its own, and the library takes now one
+   * and now the other of their names for a list of pieces. Documents speak of pieces only.
    */
-  private static void writeFacedPiecesAsPieces(Map<String, Schema> schemas) {
-    schemas.remove(FacedPiece.class.getSimpleName());
+  private static void writeAllPiecesAsPieces(Map<String, Schema> schemas) {
+    Set<String> names = between(Piece.class).map(Class::getSimpleName).collect(Collectors.toSet());
+    names.forEach(schemas::remove);
+    Set<String> references =
+        names.stream().map(ApiDescription::reference).collect(Collectors.toSet());
     for (Schema<?> schema : schemas.values()) {
       if (schema.getProperties() != null) {
         for (Schema<?> property : schema.getProperties().values()) {
-          nameAsPiece(property);
+          nameAsPiece(property, references);
           if (property.getItems() != null) {
-            nameAsPiece(property.getItems());
+            nameAsPiece(property.getItems(), references);
           }
         }
       }
     }
   }
 
-  private static void nameAsPiece(Schema<?> schema) {
-    if (reference(FacedPiece.class.getSimpleName()).equals(schema.get$ref())) {
+  /** The types between a sealed one and its records. */
+  private static Stream<Class<?>> between(Class<?> type) {
+    return Stream.of(type.getPermittedSubclasses())
+        .filter(Class::isInterface)
+        .flatMap(inner -> Stream.concat(Stream.of(inner), between(inner)));
+  }
+
+  private static void nameAsPiece(Schema<?> schema, Set<String> references) {
+    if (references.contains(schema.get$ref())) {
       schema.set$ref(reference(Piece.class.getSimpleName()));
     }
   }

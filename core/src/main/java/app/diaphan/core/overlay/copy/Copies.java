@@ -52,7 +52,7 @@ public final class Copies {
   }
 
   private static String free(Piece piece, Set<String> taken) {
-    String id = Pieces.freeId(Pieces.kind(piece), taken);
+    String id = Pieces.freeId(piece.kind(), taken);
     taken.add(id);
     return id;
   }

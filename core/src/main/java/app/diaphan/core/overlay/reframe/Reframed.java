@@ -4,13 +4,14 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.Backing;
 import app.diaphan.core.overlay.CopyOf;
+import app.diaphan.core.overlay.FilledPiece;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Overlay;
-import app.diaphan.core.overlay.PicturePiece;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.Place;
 import app.diaphan.core.overlay.PlatePiece;
 import app.diaphan.core.overlay.PlateShape;
+import app.diaphan.core.overlay.SizedPiece;
 import app.diaphan.core.overlay.TextBox;
 import app.diaphan.core.overlay.TextPiece;
 import java.util.List;
@@ -42,52 +43,24 @@ public final class Reframed {
   }
 
   private Piece piece(Piece piece) {
-    return switch (piece) {
+    if (piece instanceof GroupPiece group) {
+      return group(group).withPlace(place(group.place()));
+    }
+    Piece scaled = piece.withPlace(place(piece.place())).withLook(piece.look().scaled(scale));
+    if (scaled instanceof SizedPiece sized) {
+      scaled = sized.withSize(length(sized.width()), length(sized.height()));
+    }
+    if (scaled instanceof FilledPiece filled) {
+      scaled = filled.withPaint(filled.paint().scaled(scale));
+    }
+    return switch (scaled) {
       case TextPiece text ->
-          new TextPiece(
-              text.id(),
-              text.name(),
-              text.shown(),
-              text.locked(),
-              place(text.place()),
-              text.runs().stream().map(run -> run.withSize(length(run.size()))).toList(),
-              text.setting(),
-              box(text.box()),
-              text.paint().scaled(scale),
-              text.look().scaled(scale),
-              text.slots());
+          text.withRuns(text.runs().stream().map(run -> run.withSize(length(run.size()))).toList())
+              .withBox(box(text.box()));
       case PlatePiece plate ->
-          new PlatePiece(
-              plate.id(),
-              plate.name(),
-              plate.shown(),
-              plate.locked(),
-              place(plate.place()),
-              shape(plate.shape()),
-              length(plate.width()),
-              length(plate.height()),
-              backing(plate.backing()),
-              plate.paint().scaled(scale),
-              plate.look().scaled(scale),
-              plate.slots());
-      case PicturePiece picture ->
-          new PicturePiece(
-              picture.id(),
-              picture.name(),
-              picture.shown(),
-              picture.locked(),
-              place(picture.place()),
-              picture.picture(),
-              picture.page(),
-              picture.cutOut(),
-              picture.tint(),
-              picture.crop(),
-              picture.fit(),
-              length(picture.width()),
-              length(picture.height()),
-              picture.look().scaled(scale),
-              picture.slots());
-      case GroupPiece group -> group(group).withPlace(place(group.place()));
+          plate.withShape(shape(plate.shape())).withBacking(backing(plate.backing()));
+      case SizedPiece whole -> whole;
+      case GroupPiece whole -> whole;
     };
   }
 
