@@ -101,7 +101,7 @@ final class Boxes {
     return wishes;
   }
 
-  /** Words of their own size and groups have one factor for both sides. */
+  /** Words of their own size, squares and groups have one factor for both sides. */
   private static double across(PlacedPiece piece, double across) {
     return switch (piece.piece()) {
       case TextPiece text ->
@@ -110,7 +110,7 @@ final class Boxes {
             case TextBox.Given given -> 1;
           };
       case GroupPiece group -> across;
-      case SizedPiece sized -> 1;
+      case SizedPiece sized -> sized.square() ? across : 1;
     };
   }
 

@@ -1,5 +1,6 @@
 package app.diaphan.core.check;
 
+import app.diaphan.core.overlay.PlatePiece;
 import app.diaphan.core.render.Content;
 import app.diaphan.core.render.PlacedPiece;
 import java.awt.Shape;
@@ -20,7 +21,10 @@ final class DrawnExtent {
       case Content.Pictured picture ->
           bounds(placed, picture.fitted(placed.width(), placed.height()).footprint())
               .filter(box -> box.getWidth() * box.getHeight() < GROUND_SHARE * frameArea);
-      case Content.Shaped shaped -> Optional.empty();
+      case Content.Shaped shaped ->
+          placed.piece() instanceof PlatePiece
+              ? Optional.empty()
+              : bounds(placed, shaped.outline());
       case Content.Grouped() -> Optional.empty();
       case Content.Absent() -> Optional.empty();
     };

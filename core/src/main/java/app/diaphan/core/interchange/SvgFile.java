@@ -21,6 +21,7 @@ import app.diaphan.core.render.Content;
 import app.diaphan.core.render.FittedPicture;
 import app.diaphan.core.render.PlacedPiece;
 import app.diaphan.core.render.Renderer;
+import app.diaphan.core.type.SetText;
 import java.awt.Color;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
@@ -89,8 +90,12 @@ public final class SvgFile {
     switch (placed.content()) {
       case Content.Absent() -> {}
       case Content.Grouped() -> pieces(placed.inside(), toUnits);
-      case Content.Shaped(Shape outline, Content.Fill fill) ->
-          face(placed, outline, fill.paint(), transform);
+      case Content.Shaped shaped -> {
+        face(placed, shaped.outline(), shaped.fill().paint(), transform);
+        for (SetText.Inked part : shaped.inked()) {
+          face(placed, part.outline(), new Paint.Flat(part.colour()), transform);
+        }
+      }
       case Content.Lettered lettered -> {
         if (!lettered.set().inked().isEmpty()) {
           throw refused(piece, "has letters of several colours");

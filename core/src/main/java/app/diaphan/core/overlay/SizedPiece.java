@@ -6,5 +6,10 @@ public sealed interface SizedPiece extends FacedPiece permits PlatePiece, Pictur
 
   double height();
 
+  /** Whether its sides are always alike, so that one follows the other. */
+  default boolean square() {
+    return false;
+  }
+
   SizedPiece withSize(double otherWidth, double otherHeight);
 }

@@ -17,8 +17,12 @@ public sealed interface Content {
   /** Words after setting. */
   record Lettered(SetText set, Fill fill) implements Content {}
 
-  /** A plate. */
-  record Shaped(Shape outline, Fill fill) implements Content {}
+  /**
+   * A shape.
+   *
+   * @param inked parts of it that are in colours of their own
+   */
+  record Shaped(Shape outline, Fill fill, List<SetText.Inked> inked) implements Content {}
 
   /** A picture in the box. */
   record Pictured(Picture picture, CutOut cutOut, Tint tint, Crop crop, PictureFit fit)

@@ -66,7 +66,7 @@ final class Measuring {
 
   Content.Shaped plate(PlatePiece plate, double width, double height) {
     return new Content.Shaped(
-        PlateOutline.of(plate.shape(), width, height), fill(plate, plate.paint()));
+        PlateOutline.of(plate.shape(), width, height), fill(plate, plate.paint()), List.of());
   }
 
   Content sized(SizedPiece piece) {

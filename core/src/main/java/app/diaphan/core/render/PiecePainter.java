@@ -35,31 +35,16 @@ final class PiecePainter {
       CutPictures cuts,
       PictureShelf pictures) {
     BoxPaints paints = new BoxPaints(placed, pictures);
-    AffineTransform toPixels = placed.toPixels();
     double unit = unit(placed, canvas);
     double unitX = unit * canvas.scaleX();
     double unitY = unit * canvas.scaleY();
     return switch (placed.content()) {
       case Content.Absent() -> PaintedPiece.nothing();
       case Content.Grouped() -> PaintedPiece.nothing();
-      case Content.Shaped(Shape outline, Content.Fill fill) -> {
-        Silhouette silhouette =
-            DrawnSilhouette.of(outline, toPixels, unitX, unitY, canvas.bounds());
-        Shader shader = PaintShader.of(fill, placed.width(), placed.height(), toPixels);
-        yield finished(piece, silhouette, paints, new Fill(silhouette.solid(), shader));
-      }
-      case Content.Lettered(SetText set, Content.Fill fill) -> {
-        Silhouette silhouette =
-            DrawnSilhouette.of(set.outline(), toPixels, unitX, unitY, canvas.bounds());
-        Shader shader = PaintShader.of(fill, placed.width(), placed.height(), toPixels);
-        for (SetText.Inked inked : set.inked()) {
-          Plane letters =
-              Coverage.of(toPixels.createTransformedShape(inked.outline()), canvas.bounds());
-          shader =
-              new Shader.Inked(shader, letters, silhouette.solid(), Shader.Flat.of(inked.colour()));
-        }
-        yield finished(piece, silhouette, paints, new Fill(silhouette.solid(), shader));
-      }
+      case Content.Shaped(Shape outline, Content.Fill fill, List<SetText.Inked> inked) ->
+          outlined(placed, piece, canvas, paints, outline, fill, inked);
+      case Content.Lettered(SetText set, Content.Fill fill) ->
+          outlined(placed, piece, canvas, paints, set.outline(), fill, set.inked());
       case Content.Pictured pictured -> {
         Fill fill = pictured(placed, pictured, canvas, cuts);
         Silhouette silhouette =
@@ -73,6 +58,29 @@ final class PiecePainter {
         yield finished(piece, silhouette, paints, fill);
       }
     };
+  }
+
+  private static PaintedPiece outlined(
+      PlacedPiece placed,
+      FacedPiece piece,
+      Canvas canvas,
+      BoxPaints paints,
+      Shape outline,
+      Content.Fill fill,
+      List<SetText.Inked> inked) {
+    AffineTransform toPixels = placed.toPixels();
+    double unit = unit(placed, canvas);
+    Silhouette silhouette =
+        DrawnSilhouette.of(
+            outline, toPixels, unit * canvas.scaleX(), unit * canvas.scaleY(), canvas.bounds());
+    Shader shader = PaintShader.of(fill, placed.width(), placed.height(), toPixels);
+    for (SetText.Inked part : inked) {
+      Plane coverage =
+          Coverage.of(toPixels.createTransformedShape(part.outline()), canvas.bounds());
+      shader =
+          new Shader.Inked(shader, coverage, silhouette.solid(), Shader.Flat.of(part.colour()));
+    }
+    return finished(piece, silhouette, paints, new Fill(silhouette.solid(), shader));
   }
 
   /**

@@ -109,29 +109,29 @@ interface Shader {
   }
 
   /**
-   * Letters of one colour among others: each pixel takes as much of it as they have of what covers
-   * it.
+   * A part in a colour of its own, such as letters among others: each pixel takes as much of it as
+   * the part has of what covers it.
    *
-   * @param letters coverage of those of the colour
-   * @param all coverage of all letters
+   * @param part coverage of the part
+   * @param all coverage of the whole
    */
-  record Inked(Shader others, Plane letters, Plane all, Flat ink) implements Shader {
+  record Inked(Shader others, Plane part, Plane all, Flat ink) implements Shader {
     @Override
     public long bytes() {
-      return others.bytes() + (long) Float.BYTES * letters.values().length;
+      return others.bytes() + (long) Float.BYTES * part.values().length;
     }
 
     @Override
     public void row(int y, int left, int count, float[] rgba) {
       others.row(y, left, count, rgba);
-      Bounds bounds = letters.bounds();
+      Bounds bounds = part.bounds();
       if (y < bounds.top() || y >= bounds.bottom()) {
         return;
       }
       int from = Math.max(left, bounds.left());
       int to = Math.min(left + count, bounds.right());
       for (int x = from; x < to; x++) {
-        float own = letters.at(x, y);
+        float own = part.at(x, y);
         if (own > 0) {
           float share = Math.min(1, own / Math.max(own, all.at(x, y)));
           int at = 4 * (x - left);
