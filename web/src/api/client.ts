@@ -7,6 +7,7 @@ export type Piece = Overlay["stack"][number];
 export type TextPiece = Schemas["TextPiece"];
 export type PlatePiece = Schemas["PlatePiece"];
 export type PicturePiece = Schemas["PicturePiece"];
+export type CodePiece = Schemas["CodePiece"];
 export type CutOut = PicturePiece["cutOut"];
 export type CutEdge = Schemas["CutEdge"];
 export type Tint = PicturePiece["tint"];
@@ -14,7 +15,9 @@ export type Stroke = Schemas["Stroke"];
 export type CutView = Schemas["ToLookAt"]["view"];
 export type GroupPiece = Schemas["GroupPiece"];
 /** A piece with a face and an edge of its own. */
-export type FacedPiece = TextPiece | PlatePiece | PicturePiece;
+export type FacedPiece = Exclude<Piece, GroupPiece>;
+/** A piece whose face a paint fills. */
+export type FilledPiece = Extract<Piece, { paint: unknown }>;
 export type Place = Schemas["Place"];
 export type Hook = Place["hook"];
 export type Run = Schemas["Run"];

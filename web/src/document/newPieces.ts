@@ -1,4 +1,5 @@
 import type {
+  CodePiece,
   Hook,
   Look,
   Ornament,
@@ -115,6 +116,21 @@ export function newPlate(overlay: Overlay, spot?: Spot): PlatePiece {
     height: Math.round(140 * scale(overlay)),
     backing: { pieces: [], left: 0, top: 0, right: 0, bottom: 0 },
     paint: { kind: "flat", colour: "#124b5c" },
+  };
+}
+
+/** A code of 25 modules and the rim that its standard wants, each a whole number of pixels. */
+export function newCode(overlay: Overlay): CodePiece {
+  const modules = 25 + 2 * 4;
+  return {
+    ...common(overlay, "code", "Code"),
+    kind: "code",
+    words: "https://www.example.org/",
+    correction: "M",
+    side: modules * Math.max(1, Math.round(8 * scale(overlay))),
+    rim: 4,
+    ink: "#14181c",
+    paint: { kind: "flat", colour: "#ffffff" },
   };
 }
 

@@ -36,6 +36,12 @@ const KINDS: { [K in Kind]: PieceKind<Extract<Piece, { kind: K }>> } = {
     handles: () => "all",
     keepsProportions: () => true,
   },
+  code: {
+    name: "Code",
+    says: ({ words }) => words,
+    handles: () => "corners",
+    keepsProportions: () => true,
+  },
   group: {
     name: "Group",
     says: () => "",

@@ -36,6 +36,14 @@ const SENTENCES: Record<string, string> = {
   "limit of lines": "Whether a text may wrap as often as it needs.",
   "most lines": "On how many lines a text may wrap before it is too long.",
   insert: "Puts this sign where the caret stands.",
+  // Code
+  "what the code says":
+    "What a camera reads from it, most often an address. Braces name a column of a roster, as {link}.",
+  side: "How wide and high the code with its rim is, in pixels of the frame.",
+  "ink of the code": "What the dark modules are drawn in. Dark on light is what all cameras read.",
+  "rim, modules": "How far the ground reaches beyond the code; the standard wants 4 modules.",
+  "share that may be hidden":
+    "How much of the code may be covered or spoilt and it is read all the same; more of it makes smaller modules.",
   // Shape
   shape: "The outline of the plate. Its paint and finishes stay when it changes.",
   width: "In pixels of the frame. Sums are read too: 1920/2.",

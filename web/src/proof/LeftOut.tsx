@@ -6,6 +6,7 @@ const NAMES: Record<CheckKind, string> = {
   CUT_BY_FRAME: "Cut by the frame",
   SMALL_WORDS: "Small words",
   LEGIBILITY: "Legibility over the stills",
+  UNREADABLE_CODE: "Codes that a camera cannot read",
   THIN_LINES: "Thin lines on interlaced frames",
   SMEARED_COLOURS: "Colours that video smears",
   LOW_RESOLUTION: "Pictures above their resolution",

@@ -5,6 +5,7 @@ import { FinishSection } from "../finishes/FinishSection";
 import { useColumns } from "../roster/useRosters";
 import { SlotsSection } from "../roster/SlotsSection";
 import { ArrangeSection } from "../sheets/ArrangeSection";
+import { CodeSection } from "../sheets/CodeSection";
 import { GroupSection } from "../sheets/GroupSection";
 import { PaintSection } from "../sheets/PaintSection";
 import { PictureSection } from "../sheets/PictureSection";
@@ -77,6 +78,15 @@ function OfItsKind({ piece, drawn, pictures, onChange }: OfItsKindProps) {
           <PictureSection piece={piece} pictures={pictures} onChange={changeOf("picture")} />
           <PictureColours piece={piece} pictures={pictures} onChange={changeOf("picture")} />
         </>
+      );
+    case "code":
+      return (
+        <CodeSection
+          piece={piece}
+          note={drawn?.note ?? ""}
+          columns={columns}
+          onChange={changeOf("code")}
+        />
       );
     case "group":
       return <GroupSection piece={piece} onChange={changeOf("group")} />;

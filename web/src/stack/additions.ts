@@ -1,5 +1,6 @@
 import { flushSync } from "react-dom";
 import { addText } from "../stage/addText";
+import { addCode } from "./addCode";
 import { type AddOpen, toggleAdd } from "./addOpen";
 import { addPlate } from "./stackActions";
 
@@ -41,6 +42,7 @@ export const ADDITIONS: readonly Addition[] = [
     },
   },
   opening("Picture", "Add a picture", "pictures", "i"),
+  { name: "Code", action: "Add a code to scan", add: addCode },
   opening("Ornament", "Add an ornament", "ornaments"),
   opening("Library", "Add from the library", "library"),
 ];

@@ -1,10 +1,10 @@
 import type { PointerEvent } from "react";
-import type { Paint, PlatePiece, TextPiece } from "../api/client";
+import type { FilledPiece, Paint } from "../api/client";
 import { useOverlay } from "../document/overlayStore";
 import { type Corners, type Point, pointIn, sharesOf } from "../document/geometry";
 
 interface Props {
-  piece: TextPiece | PlatePiece;
+  piece: FilledPiece;
   /** The piece's box in CSS pixels of the stage. */
   corners: Corners;
   /** Its size in units within it. */

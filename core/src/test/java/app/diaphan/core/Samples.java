@@ -1,11 +1,14 @@
 package app.diaphan.core;
 
+import app.diaphan.core.code.Correction;
+import app.diaphan.core.code.Modules;
 import app.diaphan.core.colour.Colour;
 import app.diaphan.core.font.shelf.ShippedFonts;
 import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.memory.Memory;
 import app.diaphan.core.overlay.Backing;
+import app.diaphan.core.overlay.CodePiece;
 import app.diaphan.core.overlay.Crop;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Hook;
@@ -107,6 +110,24 @@ public final class Samples {
         width,
         height,
         Look.PLAIN);
+  }
+
+  /** Dark on white with the rim of the standard. */
+  public static CodePiece code(String words, Place place, double side) {
+    return new CodePiece(
+        "code",
+        "Code",
+        true,
+        false,
+        place,
+        words,
+        Correction.M,
+        side,
+        Modules.QUIET,
+        Colour.parse("#14181c"),
+        flat("#ffffff"),
+        Look.PLAIN,
+        List.of());
   }
 
   public static GroupPiece group(String id, Place place, double scale, Piece... frontToBack) {

@@ -84,6 +84,9 @@ public sealed interface Arrangement {
   /** Made as wide, as high or both as the piece that was chosen first. */
   record SameSize(boolean width, boolean height) implements OfPlaces {}
 
+  /** Codes to scan, sized and moved so that each of their modules is made of whole pixels. */
+  record WholePixels() implements OfPlaces {}
+
   record Ordered(Step step) implements Arrangement {
     public Ordered {
       Require.present(step, "The step in the stack");

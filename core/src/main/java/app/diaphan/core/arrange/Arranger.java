@@ -96,6 +96,7 @@ public final class Arranger {
           boxes.aligned(edge, against);
       case Arrangement.Spaced(Arrangement.Direction direction, Arrangement.Against against) ->
           boxes.spaced(direction, against);
+      case Arrangement.WholePixels() -> new WholeModules(spots, overlay.frame()).wishes(ids);
       case Arrangement.SameSize(boolean width, boolean height) -> boxes.sameSize(width, height);
     };
   }

@@ -10,6 +10,8 @@ public enum CheckKind {
   SMALL_WORDS,
   /** Words that do not stand out from what they may lie over. */
   LEGIBILITY,
+  /** Codes to scan that a camera cannot read. */
+  UNREADABLE_CODE,
   /** Lines so thin that they flicker on interlaced frames. */
   THIN_LINES,
   /** Colours that a video's coarser colour channels smear. */

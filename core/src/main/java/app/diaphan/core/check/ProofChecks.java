@@ -18,6 +18,7 @@ public final class ProofChecks {
     CHECKS.put(CheckKind.CUT_BY_FRAME, new CutByFrameCheck());
     CHECKS.put(CheckKind.SMALL_WORDS, new SmallWordsCheck());
     CHECKS.put(CheckKind.LEGIBILITY, new LegibilityCheck());
+    CHECKS.put(CheckKind.UNREADABLE_CODE, new UnreadableCodeCheck());
     CHECKS.put(CheckKind.THIN_LINES, new ThinLinesCheck());
     CHECKS.put(CheckKind.SMEARED_COLOURS, new SmearedColoursCheck());
     CHECKS.put(CheckKind.LOW_RESOLUTION, new LowResolutionCheck());

@@ -20,6 +20,8 @@ public final class Colours {
           case TextPiece text ->
               text.withPaint(text.paint().recoloured(other))
                   .withRuns(text.runs().stream().map(run -> mapped(run, other)).toList());
+          case CodePiece code ->
+              code.withPaint(code.paint().recoloured(other)).withInk(other.apply(code.ink()));
           case FilledPiece filled -> filled.withPaint(filled.paint().recoloured(other));
           case PicturePiece picture -> picture.withTint(picture.tint().recoloured(other));
           case GroupPiece group -> group;

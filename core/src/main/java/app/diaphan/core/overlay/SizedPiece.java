@@ -1,7 +1,7 @@
 package app.diaphan.core.overlay;
 
 /** A piece with a width and a height that it says itself, in display units. */
-public sealed interface SizedPiece extends FacedPiece permits PlatePiece, PicturePiece {
+public sealed interface SizedPiece extends FacedPiece permits PlatePiece, PicturePiece, CodePiece {
   double width();
 
   double height();

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.function.UnaryOperator;
 
 /** A piece that says words, in which columns of a roster may be named. */
-public sealed interface WordedPiece extends FacedPiece permits TextPiece {
+public sealed interface WordedPiece extends FacedPiece permits TextPiece, CodePiece {
   /** All its words. */
   String words();
 

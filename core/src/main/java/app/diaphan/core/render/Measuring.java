@@ -1,6 +1,10 @@
 package app.diaphan.core.render;
 
+import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
+import app.diaphan.core.code.Modules;
+import app.diaphan.core.colour.Colour;
+import app.diaphan.core.overlay.CodePiece;
 import app.diaphan.core.overlay.PictureNames;
 import app.diaphan.core.overlay.PicturePiece;
 import app.diaphan.core.overlay.Piece;
@@ -15,6 +19,8 @@ import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.core.picture.VectorPicture;
 import app.diaphan.core.type.SetText;
 import app.diaphan.core.type.TextSetter;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Rectangle2D;
 import java.util.List;
 import java.util.Optional;
 
@@ -73,7 +79,30 @@ final class Measuring {
     return switch (piece) {
       case PlatePiece plate -> plate(plate, plate.width(), plate.height());
       case PicturePiece picture -> picture(picture);
+      case CodePiece code -> code(code);
     };
+  }
+
+  private Content code(CodePiece piece) {
+    Modules modules;
+    try {
+      modules = Modules.of(piece.words(), piece.correction());
+    } catch (InvalidInput e) {
+      find(piece, true, "\"" + piece.name() + "\" cannot be drawn: " + e.getMessage());
+      return new Content.Absent();
+    }
+    double unit = piece.side() / (modules.side() + 2 * piece.rim());
+    AffineTransform toBox = AffineTransform.getScaleInstance(unit, unit);
+    toBox.translate(piece.rim(), piece.rim());
+    SetText.Inked dark =
+        new SetText.Inked(toBox.createTransformedShape(modules.outline()), piece.ink());
+    // What is not there has no edge to put a finish round.
+    return piece.paint() instanceof Paint.Flat(Colour ground) && ground.alpha() == 0
+        ? new Content.Shaped(dark.outline(), fill(piece, new Paint.Flat(piece.ink())), List.of())
+        : new Content.Shaped(
+            new Rectangle2D.Double(0, 0, piece.side(), piece.side()),
+            fill(piece, piece.paint()),
+            List.of(dark));
   }
 
   private Content picture(PicturePiece piece) {

@@ -15,6 +15,7 @@ import app.diaphan.core.frame.Area;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.FrameCatalogue;
 import app.diaphan.core.overlay.Backing;
+import app.diaphan.core.overlay.CodePiece;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Hook;
 import app.diaphan.core.overlay.Look;
@@ -30,6 +31,7 @@ import java.awt.geom.Rectangle2D;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class ArrangerTest {
@@ -217,6 +219,68 @@ class ArrangerTest {
     assertEquals(80, boxOf(same, "t").getWidth(), 0.02);
     Overlay both = arranged(overlay, new Arrangement.SameSize(true, true), "a", "b");
     assertBox(30, 60, 80, 10, both, "b");
+  }
+
+  @Test
+  void aCodeStaysSquareWhenItsWidthAloneIsMatched() {
+    Overlay overlay =
+        Samples.overlay(FRAME, box("a", 0, 0, 80, 10), Samples.code("osier", at(100, 100), 40));
+    assertBox(
+        80,
+        80,
+        80,
+        80,
+        arranged(overlay, new Arrangement.SameSize(true, false), "a", "code"),
+        "code");
+    Overlay sized = arranged(overlay, new Arrangement.Sized(2, 2, 100, 100), "code");
+    assertBox(100, 100, 80, 80, sized, "code");
+  }
+
+  /** "osier" makes 21 modules, 29 with their rim. */
+  @ParameterizedTest
+  @CsvSource({"120.3,0,116", "131,0,145", "10,0,29", "120.3,90,116", "120.3,-180,116"})
+  void modulesComeToLieOnWholePixels(double side, double turn, double whole) {
+    CodePiece code = Samples.code("osier", at(100.3, 50.7).turned(turn, false), side);
+    Overlay overlay = Samples.overlay(FRAME, code);
+    Rectangle2D before = boxOf(overlay, "code");
+    Rectangle2D after = boxOf(arranged(overlay, new Arrangement.WholePixels(), "code"), "code");
+    assertEquals(whole, after.getWidth(), 0.003);
+    assertEquals(whole, after.getHeight(), 0.003);
+    assertEquals(Math.rint(after.getX()), after.getX(), 0.003);
+    assertEquals(Math.rint(after.getY()), after.getY(), 0.003);
+    assertEquals(before.getCenterX(), after.getCenterX(), 0.51);
+    assertEquals(before.getCenterY(), after.getCenterY(), 0.51);
+  }
+
+  @Test
+  void modulesInAScaledGroupComeToLieOnWholePixelsOfTheFrame() {
+    Place inGroup = Samples.from(new Hook.OfGroup(), PinPoint.TOP_LEFT, 3.3, 7.1);
+    GroupPiece group = Samples.group("g", at(20.4, 20.9), 1.7, Samples.code("osier", inGroup, 50));
+    Overlay overlay = Samples.overlay(FRAME, group);
+    Rectangle2D after = boxOf(arranged(overlay, new Arrangement.WholePixels(), "code"), "code");
+    assertEquals(87, after.getWidth(), 0.003);
+    assertEquals(Math.rint(after.getX()), after.getX(), 0.003);
+    assertEquals(Math.rint(after.getY()), after.getY(), 0.003);
+  }
+
+  @Test
+  void whatHasNoModulesOrStandsAslantIsRefused() {
+    Overlay overlay =
+        Samples.overlay(
+            FRAME,
+            box("a", 0, 0, 80, 10),
+            Samples.code("osier", at(100, 100).turned(3, false), 40));
+    for (String id : new String[] {"a", "code"}) {
+      assertThrows(InvalidInput.class, () -> arranged(overlay, new Arrangement.WholePixels(), id));
+    }
+    Frame wide = FrameCatalogue.bySize(1440, 1080).orElseThrow();
+    assertThrows(
+        InvalidInput.class,
+        () ->
+            arranged(
+                Samples.overlay(wide, Samples.code("osier", at(100, 100), 40)),
+                new Arrangement.WholePixels(),
+                "code"));
   }
 
   @Test

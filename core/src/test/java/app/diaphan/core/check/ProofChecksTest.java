@@ -166,6 +166,9 @@ class ProofChecksTest {
     assertEquals("t", found.piece());
     assertTrue(found.fails());
     assertTrue(found.sentence().matches(".*reaches (8|9|10|11) px out.*"), found.sentence());
+    Place under = at(PinPoint.BOTTOM_LEFT, Area.TITLE_SAFE, -12, 0);
+    assertTrue(
+        found(CheckKind.TITLE_SAFE, Samples.code("osier", under, 90)).sentence().contains("12 px"));
     // A plate may lie across everything.
     passes(
         CheckKind.TITLE_SAFE, Samples.box("b", at(PinPoint.TOP_LEFT, Area.FRAME, 0, 0), 960, 90));

@@ -99,6 +99,9 @@ class SvgFileTest {
         ellipse(new Paint.Radial(0.5, 0.5, 1, true, List.of(first, last))),
         Samples.text("t", "Osier Point", at(20, 60), 48, Samples.flat("#fbf6ea")),
         group.withLook(group.look().withOverallOpacity(0.7)),
+        Samples.code("osier", at(60, 30), 29 * 4),
+        Samples.code("osier", at(60.3, 30.6).turned(20, true), 120)
+            .withPaint(Samples.flat("#ffffff00")),
         Samples.picture("pennant.svg", at(50, 40), 150, 100),
         Samples.picture("photo.png", at(100, 60), 40, 30));
   }

@@ -1,6 +1,8 @@
 package app.diaphan.server.draw;
 
 import app.diaphan.core.Sentence;
+import app.diaphan.core.code.Modules;
+import app.diaphan.core.overlay.CodePiece;
 import app.diaphan.core.overlay.Pieces;
 import app.diaphan.core.overlay.Place;
 import app.diaphan.core.overlay.PlatePiece;
@@ -47,9 +49,7 @@ final class DrawnPieces {
               carets(placed),
               Pieces.leansOn(placed.piece()),
               placed.piece() instanceof PlatePiece plate && plate.backing().any(),
-              placed.content() instanceof Content.Lettered letters
-                  ? note(letters.set().fitted())
-                  : ""));
+              note(placed)));
       add(placed.inside(), placed.piece().id());
     }
   }
@@ -99,6 +99,24 @@ final class DrawnPieces {
     AffineTransform toPixels = placed.toPixels();
     toPixels.transform(points, 0, points, 0, points.length / 2);
     return points;
+  }
+
+  /** What there is to know of how a piece came out; empty for nothing. */
+  private static String note(PlacedPiece placed) {
+    if (placed.content() instanceof Content.Lettered letters) {
+      return note(letters.set().fitted());
+    }
+    if (placed.piece() instanceof CodePiece code && placed.content() instanceof Content.Shaped) {
+      return note(placed, code);
+    }
+    return "";
+  }
+
+  private static String note(PlacedPiece placed, CodePiece code) {
+    int modules = Modules.of(code.words(), code.correction()).side();
+    return Sentence.of(
+        "%d × %d modules, each %.2f px wide on this frame.",
+        modules, modules, placed.width() / (modules + 2 * code.rim()));
   }
 
   private static String note(SetText.Fitted fitted) {

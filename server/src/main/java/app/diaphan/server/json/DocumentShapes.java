@@ -11,6 +11,7 @@ import app.diaphan.core.frame.Frame;
 import app.diaphan.core.frame.PixelAspect;
 import app.diaphan.core.house.MarkColours;
 import app.diaphan.core.overlay.Backing;
+import app.diaphan.core.overlay.CodePiece;
 import app.diaphan.core.overlay.CopyOf;
 import app.diaphan.core.overlay.FacedPiece;
 import app.diaphan.core.overlay.GroupPiece;
@@ -97,6 +98,7 @@ public final class DocumentShapes {
     @JsonSubTypes.Type(value = TextPiece.class, name = "text"),
     @JsonSubTypes.Type(value = PlatePiece.class, name = "plate"),
     @JsonSubTypes.Type(value = PicturePiece.class, name = "picture"),
+    @JsonSubTypes.Type(value = CodePiece.class, name = "code"),
     @JsonSubTypes.Type(value = GroupPiece.class, name = "group")
   })
   interface PieceShape {}
@@ -194,6 +196,7 @@ public final class DocumentShapes {
     @JsonSubTypes.Type(value = Arrangement.Aligned.class, name = "align"),
     @JsonSubTypes.Type(value = Arrangement.Spaced.class, name = "space"),
     @JsonSubTypes.Type(value = Arrangement.SameSize.class, name = "same-size"),
+    @JsonSubTypes.Type(value = Arrangement.WholePixels.class, name = "whole-pixels"),
     @JsonSubTypes.Type(value = Arrangement.Ordered.class, name = "order"),
     @JsonSubTypes.Type(value = Arrangement.Restacked.class, name = "restack"),
     @JsonSubTypes.Type(value = Arrangement.Grouped.class, name = "group"),

@@ -72,6 +72,7 @@ public final class HouseChecks {
               CUT_BY_FRAME,
               SMALL_WORDS,
               LEGIBILITY,
+              UNREADABLE_CODE,
               THIN_LINES,
               SMEARED_COLOURS,
               LOW_RESOLUTION,

@@ -1,5 +1,6 @@
 package app.diaphan.core.overlay.copy;
 
+import app.diaphan.core.overlay.CodePiece;
 import app.diaphan.core.overlay.GroupPiece;
 import app.diaphan.core.overlay.Look;
 import app.diaphan.core.overlay.PicturePiece;
@@ -45,6 +46,9 @@ final class PieceMerge {
         && taken instanceof PicturePiece t
         && now instanceof PicturePiece n) {
       return picture(t, c, n);
+    }
+    if (copy instanceof CodePiece c && taken instanceof CodePiece t && now instanceof CodePiece n) {
+      return code(t, c, n);
     }
     if (copy instanceof GroupPiece c
         && taken instanceof GroupPiece t
@@ -203,6 +207,23 @@ final class PieceMerge {
         either("its fit", taken.fit(), copy.fit(), now.fit()),
         size.width(),
         size.height(),
+        look(taken.look(), copy.look(), now.look()),
+        either("what rows fill in", taken.slots(), copy.slots(), now.slots()));
+  }
+
+  private CodePiece code(CodePiece taken, CodePiece copy, CodePiece now) {
+    return new CodePiece(
+        copy.id(),
+        copy.name(),
+        shown(taken, copy, now),
+        copy.locked(),
+        either("its place", taken.place(), copy.place(), now.place()),
+        either("its words", taken.words(), copy.words(), now.words()),
+        either("its correction", taken.correction(), copy.correction(), now.correction()),
+        either("its size", taken.side(), copy.side(), now.side()),
+        either("its rim", taken.rim(), copy.rim(), now.rim()),
+        either("its ink", taken.ink(), copy.ink(), now.ink()),
+        either("its paint", taken.paint(), copy.paint(), now.paint()),
         look(taken.look(), copy.look(), now.look()),
         either("what rows fill in", taken.slots(), copy.slots(), now.slots()));
   }
