@@ -6,21 +6,21 @@ import {
   type PictureSummary,
   type Stroke,
 } from "../api/client";
-import { BackdropLayer } from "../backdrops/Backdrop";
-import { useBackdrops, useChosenBackdrop } from "../backdrops/useBackdrops";
+import { useBackdrops } from "../backdrops/useBackdrops";
 import { useOverlay } from "../document/overlayStore";
-import { Choice } from "../ui/Choice";
 import { Notice } from "../ui/Notice";
-import { NumberField } from "../ui/NumberField";
 import { Tabs } from "../ui/Tabs";
 import { useSize } from "../ui/useSize";
 import { CutOutSection } from "./CutOutSection";
 import { useCutting } from "./cutting";
-import { StrokeLayer } from "./StrokeLayer";
-import { PartPicture } from "./PartPicture";
-import { partSeen } from "./part";
 import { colourIn } from "./colourIn";
+import { CutLayers } from "./CutLayers";
+import { type Eye, nearer, type Point, pulled, toArea, toPicture, wholeOf } from "./eye";
+import { partSeen } from "./part";
+import { StrokeLayer } from "./StrokeLayer";
+import { TableFoot } from "./TableFoot";
 import { useCutLook } from "./useCutLook";
+import { type Hand, handsFor, type Way, WAYS, wordsOf } from "./ways";
 
 interface Props {
   piece: PicturePiece;
@@ -28,38 +28,6 @@ interface Props {
   onChange: (next: (piece: PicturePiece) => PicturePiece, did: string, key: string) => void;
   onClose: () => void;
 }
-
-type Way = CutView | "EDGE";
-
-const WAYS: readonly Way[] = ["RESULT", "ALPHA", "GONE", "BEFORE", "EDGE"];
-
-function wordsOf(way: Way, marking: boolean): string {
-  switch (way) {
-    case "RESULT":
-      return "What is left";
-    case "ALPHA":
-      return "Its alpha";
-    case "GONE":
-      return "What is gone";
-    case "BEFORE":
-      return marking ? "Marks" : "As it came";
-    case "EDGE":
-      return "Edge, 8 : 1";
-  }
-}
-
-const HANDS = [
-  ["keep", "marks what to keep"],
-  ["drop", "marks what to drop"],
-  ["move", "moves the picture"],
-] as const;
-
-const PICKING_HANDS = [
-  ["move", "moves the picture"],
-  ["pick", "picks the ground"],
-] as const;
-
-type Hand = "keep" | "drop" | "move" | "pick";
 
 const EDGE_SCALE = 8;
 
@@ -70,8 +38,7 @@ const UNCUT: CutOut = { kind: "none" };
 export function CuttingTable({ piece, picture, onChange, onClose }: Props) {
   const dialog = useRef<HTMLDialogElement>(null);
   const packageId = useOverlay((state) => state.packageId);
-  const { backdrops, chosen } = useBackdrops(packageId);
-  const choose = useChosenBackdrop((state) => state.choose);
+  const { chosen } = useBackdrops(packageId);
   const [area, size] = useSize<HTMLDivElement>();
   const [way, setWay] = useState<Way>(piece.cutOut.kind === "marks" ? "BEFORE" : "RESULT");
   const [hand, setHand] = useState<Hand>(piece.cutOut.kind === "marks" ? "keep" : "move");
@@ -79,24 +46,21 @@ export function CuttingTable({ piece, picture, onChange, onClose }: Props) {
     Math.max(4, Math.round(Math.min(picture.width, picture.height) / 30)),
   );
   const [divider, setDivider] = useState(50);
-  /** Middle of what is seen, in pixels of the picture; the scale is pixels of the screen for one. */
-  const [eye, setEye] = useState<{ x: number; y: number; scale: number } | null>(null);
+  /** Nothing as long as the whole picture is looked at. */
+  const [moved, setMoved] = useState<Eye | null>(null);
   useEffect(() => {
     dialog.current?.showModal();
     useCutting.setState({ open: true });
     return () => useCutting.setState({ open: false });
   }, []);
 
-  const fit = Math.min(size.width / picture.width, size.height / picture.height) * 0.96;
-  const seen = eye ?? { x: picture.width / 2, y: picture.height / 2, scale: fit };
-  const scale = way === "EDGE" ? EDGE_SCALE : seen.scale;
+  const free = moved ?? wholeOf(picture, size);
+  const { x, y } = free;
+  const scale = way === "EDGE" ? EDGE_SCALE : free.scale;
+  const eye = useMemo(() => ({ x, y, scale }), [x, y, scale]);
   const marking = piece.cutOut.kind === "marks";
-  const hands = marking ? HANDS : PICKING_HANDS;
-  const now: Hand = hands.some(([one]) => one === hand) ? hand : "move";
-  const part = useMemo(
-    () => partSeen(picture, size, { x: seen.x, y: seen.y, scale }),
-    [picture, size, seen.x, seen.y, scale],
-  );
+  const now = handsFor(marking).find(([one]) => one === hand)?.[0] ?? "move";
+  const part = useMemo(() => partSeen(picture, size, eye), [picture, size, eye]);
   // While it is marked, what goes is veiled beneath what is left.
   const veiled = marking && way === "BEFORE";
   const view: CutView = way === "EDGE" || veiled ? "RESULT" : now === "pick" ? "BEFORE" : way;
@@ -108,19 +72,6 @@ export function CuttingTable({ piece, picture, onChange, onClose }: Props) {
     "BEFORE",
     way === "EDGE" || veiled ? part : null,
   );
-  const toPicture = (point: { x: number; y: number }) => ({
-    x: seen.x + (point.x - size.width / 2) / scale,
-    y: seen.y + (point.y - size.height / 2) / scale,
-  });
-  const zoomAt = (factor: number, at: { x: number; y: number }) => {
-    const fixed = toPicture(at);
-    const next = Math.min(32, Math.max(fit / 2, seen.scale * factor));
-    setEye({
-      x: fixed.x - (at.x - size.width / 2) / next,
-      y: fixed.y - (at.y - size.height / 2) / next,
-      scale: next,
-    });
-  };
   const addStroke = (stroke: Stroke) =>
     onChange(
       (same) =>
@@ -130,7 +81,7 @@ export function CuttingTable({ piece, picture, onChange, onClose }: Props) {
       stroke.keep ? "Mark what to keep" : "Mark what to drop",
       "",
     );
-  const pick = async (at: { x: number; y: number }) => {
+  const pick = async (at: Point) => {
     const colour = await colourIn(packageId, picture, at);
     onChange(
       (same) =>
@@ -182,107 +133,41 @@ export function CuttingTable({ piece, picture, onChange, onClose }: Props) {
               aria-busy={!after.current}
               className="relative min-h-0 flex-1 overflow-hidden rounded bg-base-200"
             >
-              <BackdropLayer backdrop={chosen} />
-              {veiled && before.look && (
-                <div className="absolute inset-0 bg-[#2b2b2b]">
-                  <div className="absolute inset-0 opacity-45 grayscale">
-                    <PartPicture look={before.look} seen={seen} size={size} scale={scale} />
-                  </div>
-                </div>
-              )}
-              {after.look && (
-                <PartPicture look={after.look} seen={seen} size={size} scale={scale} />
-              )}
-              {way === "EDGE" && before.look && (
-                <div
-                  className="absolute inset-0"
-                  style={{ clipPath: `inset(0 ${100 - divider}% 0 0)` }}
-                >
-                  <PartPicture look={before.look} seen={seen} size={size} scale={scale} />
-                </div>
-              )}
-              {way === "EDGE" && (
-                <div
-                  aria-hidden
-                  className="absolute inset-y-0 w-0.5 bg-primary"
-                  style={{ left: `${divider}%` }}
-                />
-              )}
+              <CutLayers
+                backdrop={chosen}
+                before={before.look}
+                after={after.look}
+                divider={way === "EDGE" ? divider : null}
+                {...{ veiled, eye, size }}
+              />
               <StrokeLayer
                 hand={now}
                 strokes={veiled && piece.cutOut.kind === "marks" ? piece.cutOut.strokes : []}
                 width={width}
                 scale={scale}
-                toPicture={toPicture}
-                toArea={(point) => ({
-                  x: (point.x - seen.x) * scale + size.width / 2,
-                  y: (point.y - seen.y) * scale + size.height / 2,
-                })}
+                toPicture={(point) => toPicture(eye, size, point)}
+                toArea={(point) => toArea(eye, size, point)}
                 onStroke={addStroke}
                 onPick={(point) => void pick(point)}
                 onMove={(right, down) =>
-                  setEye({ x: seen.x - right / scale, y: seen.y - down / scale, scale: seen.scale })
+                  setMoved({ ...pulled(eye, right, down), scale: free.scale })
                 }
-                onZoom={zoomAt}
+                onZoom={(factor, point) => {
+                  // At the edge it is always as near.
+                  if (way !== "EDGE") setMoved(nearer(free, picture, size, factor, point));
+                }}
               />
             </div>
-            <div className="flex flex-wrap items-center gap-x-3 text-sm">
-              <span>
-                The hand{" "}
-                <Choice label="What the hand does" value={now} options={hands} onChange={setHand} />
-                {marking && (
-                  <>
-                    {" "}
-                    <NumberField
-                      label="Width of the strokes"
-                      value={width}
-                      least={1}
-                      most={2000}
-                      digits={0}
-                      unit=" px wide"
-                      onChange={setWidth}
-                    />
-                  </>
-                )}
-                .
-              </span>
-              {way === "EDGE" && (
-                <label className="flex items-center gap-2">
-                  Before, after
-                  <input
-                    type="range"
-                    className="range range-xs w-28"
-                    min={0}
-                    max={100}
-                    value={divider}
-                    onChange={(event) => setDivider(Number(event.target.value))}
-                  />
-                </label>
-              )}
-              <span className="flex-1" />
-              <span>
-                Over{" "}
-                <Choice
-                  label="Backdrop of the table"
-                  value={chosen.name}
-                  options={backdrops.map((one) => [one.name, one.name] as const)}
-                  onChange={choose}
-                />
-              </span>
-              <span className="flex items-center gap-1">
-                {Math.round(scale * 100)} %
-                <button type="button" className="btn btn-xs" onClick={() => setEye(null)}>
-                  Whole picture
-                </button>
-                <button
-                  type="button"
-                  className="btn btn-xs"
-                  onClick={() => setEye({ ...seen, scale: 1 })}
-                >
-                  1 : 1
-                </button>
-              </span>
-            </div>
+            <TableFoot
+              {...{ marking, width, scale }}
+              hand={now}
+              onHand={setHand}
+              onWidth={setWidth}
+              divider={way === "EDGE" ? divider : null}
+              onDivider={setDivider}
+              onWhole={() => setMoved(null)}
+              onActual={() => setMoved({ ...free, scale: 1 })}
+            />
           </div>
           <div className="w-72 shrink-0 overflow-y-auto">
             {(after.problem || before.problem) && (

@@ -1,13 +1,10 @@
 import { type PointerEvent, useEffect, useRef, useState } from "react";
 import type { Stroke } from "../api/client";
-
-interface Point {
-  x: number;
-  y: number;
-}
+import type { Point } from "./eye";
+import type { Hand } from "./ways";
 
 interface Props {
-  hand: "keep" | "drop" | "move" | "pick";
+  hand: Hand;
   strokes: readonly Stroke[];
   /** Of the next stroke, in pixels of the picture. */
   width: number;

@@ -1,11 +1,11 @@
-import type { PictureSummary } from "../api/client";
+import type { Eye, Size } from "./eye";
 import type { Part } from "./useCutLook";
 
 /** The part of the picture that is in sight, in whole pixels; nothing before there is room. */
 export function partSeen(
-  picture: PictureSummary,
-  size: { width: number; height: number },
-  eye: { x: number; y: number; scale: number },
+  picture: Size,
+  size: Size,
+  eye: Eye,
 ): Part | null {
   if (size.width === 0 || size.height === 0 || !(eye.scale > 0)) return null;
   const across = size.width / eye.scale;

@@ -1,6 +1,6 @@
 import { beforeAll, describe, expect, it, vi } from "vitest";
 import type { Overlay } from "../api/client";
-import type { unsavedOn as On, Unsaved } from "./unsaved";
+import { type Unsaved, unsavedOn } from "./unsavedOn";
 
 function shelf(most = Infinity) {
   const kept = new Map<string, string>();
@@ -22,14 +22,13 @@ const state = (name: string): Unsaved => ({
 });
 
 describe("what is not saved yet", () => {
-  let unsavedOn: typeof On;
   let isOpen: (page: string) => Promise<boolean>;
   beforeAll(async () => {
     vi.stubGlobal("localStorage", shelf());
     vi.stubGlobal("navigator", {
       locks: { request: () => Promise.resolve(), query: () => Promise.resolve({ held }) },
     });
-    ({ unsavedOn, isOpen } = await import("./unsaved"));
+    ({ isOpen } = await import("./unsaved"));
   });
 
   it("is found again as it was, overlay by overlay", () => {

@@ -111,7 +111,7 @@ export function CodeSection({ piece, note, columns, onChange }: Props) {
             onChange((code) => ({ ...code, rim: Math.round(rim) }), "Change the rim", "rim")
           }
         />{" "}
-        on its ground; it is read with{" "}
+        modules on its ground; it is read with{" "}
         <Choice
           label="Share that may be hidden"
           value={piece.correction}

@@ -1,4 +1,4 @@
-import { Plus, Search } from "lucide-react";
+import { Search } from "lucide-react";
 import { useEffect } from "react";
 import type { PictureSummary } from "../api/client";
 import { KeepForm } from "../library/KeepForm";
@@ -26,12 +26,11 @@ export function AddBar({ packageId, pictures, onFind }: Props) {
   return (
     <div className="border-b border-base-300 px-3 py-2">
       <div role="group" aria-label="Add" className="flex items-center gap-0.5">
-        <Plus size={14} aria-hidden className="-ml-1 mr-0.5 shrink-0 opacity-75" />
         {ADDITIONS.map(({ name, key, opens, add }) => (
           <button
             key={name}
             type="button"
-            className="btn btn-sm px-1.5"
+            className="btn btn-sm px-1"
             {...(opens && { "aria-expanded": open === opens })}
             onClick={add}
             {...(key && { title: key.toUpperCase() })}

@@ -28,7 +28,7 @@ export const Stack = memo(function Stack(props: Props) {
     <aside
       ref={stack}
       aria-label="Stack"
-      className="flex w-[338px] shrink-0 flex-col border-r border-base-300 bg-base-100"
+      className="flex w-[352px] shrink-0 flex-col border-r border-base-300 bg-base-100"
     >
       <AddBar packageId={packageId} pictures={pictures} onFind={onFind} />
       {selected.length > 1 && (

@@ -32,7 +32,7 @@ export function ReadOut({ frame, drawing, chosen }: Props) {
   if (boxes.length === 0) return null;
   const box = boxAround(boxes);
   return (
-    <div className="flex min-w-0 items-center gap-2 whitespace-nowrap @md:gap-4 text-[11px] leading-4">
+    <div className="flex min-w-0 items-center gap-2 whitespace-nowrap @lg:gap-4 text-[11px] leading-4">
       <div>
         <Distances
           label="Distance to the frame's edges"
@@ -79,7 +79,7 @@ function Distances(props: {
       <span className="w-14 opacity-70">{short}</span>
       <dl className="flex items-center gap-2" aria-label={`${label} in pixels and percent`}>
         {values.map(([name, arrow, units, side]) => (
-          <div key={name} className="flex w-[3.2rem] gap-0.5 @md:w-[6.6rem]">
+          <div key={name} className="flex w-[3.2rem] gap-0.5 @lg:w-[5.2rem]">
             <dt>
               <span aria-hidden className="opacity-75">
                 {arrow}
@@ -88,7 +88,7 @@ function Distances(props: {
             </dt>
             <dd>
               {tidy(units / side.perPixel)}{" "}
-              <span className="hidden opacity-75 @md:inline">
+              <span className="hidden opacity-75 @lg:inline">
                 {tidy((100 * units) / side.units)}%
               </span>
             </dd>

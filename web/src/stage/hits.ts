@@ -1,6 +1,7 @@
-import type { DrawnPiece, Overlay, Piece } from "../api/client";
+import type { Piece } from "../api/client";
 import { findPiece, groupsAround } from "../document/tree";
-import { type Corners, type Point, within } from "../document/geometry";
+import { type Point, within } from "../document/geometry";
+import type { Seen } from "./seen";
 import { drawnNear } from "./shapeUnder";
 
 /** How far from a shape a press still means it, in CSS pixels. */
@@ -8,18 +9,6 @@ const REACH = 3;
 
 /** Words are meant by a press between their letters too: a share of their size. */
 const BETWEEN_LETTERS = 0.25;
-
-interface Seen {
-  overlay: Overlay;
-  drawn: ReadonlyMap<string, DrawnPiece>;
-  corners: (id: string) => Corners | undefined;
-  /** Display units for one pixel of the drawing, across and down. */
-  unitX: number;
-  unitY: number;
-  /** CSS pixels for one display unit. */
-  zoom: number;
-  selected: readonly string[];
-}
 
 /** Whether something that a piece draws lies under a point. */
 function shows(piece: Piece, p: Point, seen: Seen): boolean {
