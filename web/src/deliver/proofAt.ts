@@ -1,10 +1,10 @@
 import { type QueryClient, useQuery } from "@tanstack/react-query";
-import type { Found, NamedTarget, Overlay } from "../api/client";
+import type { Finding, NamedTarget, Overlay } from "../api/client";
 import { checksQuery } from "../proof/useChecks";
 import { retargetedQuery, useRetargeted } from "./retarget";
 
 /** What spoils a file however it is meant: words or marks that are cut, letters that are missing. */
-const SPOILS: readonly Found["kind"][] = ["CUT_BY_FRAME", "DRAWING"];
+const SPOILS: readonly Finding["kind"][] = ["CUT_BY_FRAME", "DRAWING"];
 
 /**
  * What the proof would have put right of an overlay as a target shows it, on the target's frame.
@@ -17,7 +17,7 @@ export function useOpenMatters(
   overlay: Overlay,
   target: NamedTarget,
   goesOut: boolean,
-): Found[] | undefined {
+): Finding[] | undefined {
   const there = useRetargeted(overlay, target);
   const checks = useQuery({
     ...checksQuery(packageId, there ?? overlay),

@@ -1,6 +1,6 @@
 import { CircleCheck, Info, TriangleAlert } from "lucide-react";
 import { useNavigate } from "react-router";
-import { answer, api, type Found, type Overlay } from "../api/client";
+import { answer, api, type Finding, type Overlay } from "../api/client";
 import { working } from "../document/arrange";
 import { useOverlay } from "../document/overlayStore";
 import { allPieces } from "../document/tree";
@@ -36,7 +36,7 @@ export function Checks({ overlay, packageId }: { overlay: Overlay; packageId: nu
       <LeftOut packageId={packageId} />
       <ul aria-label="What was found" className="min-h-0 flex-1 overflow-y-auto">
         {(found ?? []).map((one) => (
-          <FoundItem
+          <FindingItem
             key={`${one.kind} ${one.piece} ${one.sentence}`}
             found={one}
             overlay={overlay}
@@ -53,7 +53,7 @@ export function Checks({ overlay, packageId }: { overlay: Overlay; packageId: nu
   );
 }
 
-function FoundItem({ found, overlay }: { found: Found; overlay: Overlay }) {
+function FindingItem({ found, overlay }: { found: Finding; overlay: Overlay }) {
   const navigate = useNavigate();
   const piece = allPieces(overlay.stack).find((one) => one.id === found.piece);
   const Icon = found.fails ? TriangleAlert : Info;
@@ -87,7 +87,7 @@ function FoundItem({ found, overlay }: { found: Found; overlay: Overlay }) {
 }
 
 /** Puts right what was found, at one press; it is undone like any other change. */
-function Mend({ found }: { found: Found }) {
+function Mend({ found }: { found: Finding }) {
   const mend = async () => {
     const { overlay, packageId, id } = useOverlay.getState();
     if (!overlay) return;

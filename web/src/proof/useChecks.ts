@@ -1,5 +1,5 @@
 import { queryOptions, useQuery } from "@tanstack/react-query";
-import { answer, api, type Found, type Overlay } from "../api/client";
+import { answer, api, type Finding, type Overlay } from "../api/client";
 import { useRested } from "../ui/useRested";
 
 const REST_MS = 300;
@@ -22,7 +22,7 @@ export function checksQuery(packageId: number, overlay: Overlay) {
 
 interface Checked {
   /** What was found; nothing while it is looked for the first time. */
-  found: Found[] | undefined;
+  found: Finding[] | undefined;
   busy: boolean;
   problem: string;
 }

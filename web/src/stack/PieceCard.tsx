@@ -27,7 +27,7 @@ interface Props {
   /** How many groups it lies in. */
   depth: number;
   /** Sentences about it; empty for none. */
-  findings: string;
+  troubles: string;
   onPoint: (id: string | null) => void;
 }
 
@@ -42,7 +42,7 @@ const NOTHING: Piece[] = [];
 
 /** A piece in the stack: its picture large enough to be known, its name, and what can be done. */
 export const PieceCard = memo(function PieceCard(props: Props) {
-  const { piece, drawn, selected, depth, findings, onPoint } = props;
+  const { piece, drawn, selected, depth, troubles, onPoint } = props;
   const { select, toggle, changePiece } = useOverlay.getState();
   const spot = useCarrying(({ over }) => (over?.id === piece.id ? over.spot : null));
   return (
@@ -94,8 +94,8 @@ export const PieceCard = memo(function PieceCard(props: Props) {
           </span>
         </span>
       </button>
-      {findings && (
-        <span role="img" aria-label={findings} title={findings}>
+      {troubles && (
+        <span role="img" aria-label={troubles} title={troubles}>
           ⚠
         </span>
       )}

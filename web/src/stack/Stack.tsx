@@ -78,9 +78,9 @@ function Cards({ stack, depth, drawing, pictures, onPoint }: CardsProps) {
   return stack.map((piece) => {
     const own = drawing?.pieces.find((other) => other.id === piece.id);
     const on = selected.includes(piece.id);
-    const findings = (drawing?.findings ?? [])
-      .filter((finding) => finding.piece === piece.id)
-      .map((finding) => finding.sentence);
+    const troubles = (drawing?.troubles ?? [])
+      .filter((trouble) => trouble.piece === piece.id)
+      .map((trouble) => trouble.sentence);
     return (
       <li key={piece.id} className={depth === 0 ? "border-b border-base-300" : ""}>
         <PieceCard
@@ -88,12 +88,12 @@ function Cards({ stack, depth, drawing, pictures, onPoint }: CardsProps) {
           drawn={own}
           selected={on}
           depth={depth}
-          findings={findings.join(" ")}
+          troubles={troubles.join(" ")}
           onPoint={onPoint}
         />
         {on && selected.length === 1 && (
           <div data-sheet ref={keepInView}>
-            {findings.map((sentence) => (
+            {troubles.map((sentence) => (
               <p key={sentence} role="status" className="px-3 py-1 text-sm text-warning">
                 {sentence}
               </p>

@@ -2,7 +2,7 @@ package app.diaphan.bench;
 
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.render.Canvas;
-import app.diaphan.core.screening.VideoLook;
+import app.diaphan.core.screening.VideoColours;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -32,7 +32,7 @@ final class OverClip {
     for (int i = 0; i < rgb.length; i++) {
       rgb[i] = channel(before, i / 3, i % 3) / 255f;
     }
-    float[] own = VideoLook.of(rgb, width, height);
+    float[] own = VideoColours.of(rgb, width, height);
     double[] differences = new double[rgb.length];
     double sum = 0;
     for (int i = 0; i < rgb.length; i++) {

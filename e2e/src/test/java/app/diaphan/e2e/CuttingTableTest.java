@@ -156,7 +156,8 @@ class CuttingTableTest {
     assertThat(shown()).isVisible();
     compose.labelled("What the hand does").selectOption("picks the ground");
     assertThat(shown()).isVisible();
-    page.waitForTimeout(500);
+    assertThat(page.getByTestId("cutting-area").locator("svg").last())
+        .hasCSS("cursor", "crosshair");
     BoundingBox area = page.getByTestId("cutting-area").boundingBox();
     page.mouse().click(area.x + area.width / 2, area.y + area.height * 0.08);
     assertThat(compose.labelled("Colour of the ground").last()).hasValue("1");

@@ -100,7 +100,7 @@ class ApiTest {
         }) {
       Answer drawn = draw(TestOverlays.lowerThird(words), 0.5);
       assertEquals(200, drawn.status(), () -> drawn.body().toString());
-      assertEquals(words.contains("🚤") ? 1 : 0, drawn.body().path("findings").size());
+      assertEquals(words.contains("🚤") ? 1 : 0, drawn.body().path("troubles").size());
     }
     Answer refused = draw(TestOverlays.lowerThird("x".repeat(5001)), 0.5);
     assertEquals(422, refused.status());

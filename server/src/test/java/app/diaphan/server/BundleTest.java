@@ -271,7 +271,7 @@ class BundleTest {
     Rendering drawn =
         new Renderer(ShippedFonts.shelf(), PictureShelf.EMPTY, Memory.NONE)
             .render(overlay, Canvas.of(overlay.frame()));
-    assertEquals(List.of(), drawn.findings());
+    assertEquals(List.of(), drawn.troubles());
     // Words 60 above title-safe, which ends 54 above the frame; below them the plate and its
     // shadow.
     assertEquals(1080 - 54 - 60 + 18 + 22, drawn.drawn().bottom(), 22, drawn.drawn().toString());

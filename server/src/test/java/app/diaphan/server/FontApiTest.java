@@ -112,7 +112,7 @@ class FontApiTest {
             "/api/packages/" + id + "/drawings",
             "{\"overlay\":%s,\"scale\":1,\"editing\":\"\",\"row\":0}".formatted(document))
         .body()
-        .path("findings")
+        .path("troubles")
         .toString();
   }
 

@@ -25,7 +25,7 @@ final class BandingCheck implements Check {
   }
 
   @Override
-  public List<Found> of(Proofed proofed) {
+  public List<Finding> of(Proofed proofed) {
     List<String> targets =
         proofed
             .delivered()
@@ -39,7 +39,7 @@ final class BandingCheck implements Check {
     return widest < SEEN
         ? List.of()
         : List.of(
-            new Found(
+            new Finding(
                 CheckKind.BANDING,
                 true,
                 "",

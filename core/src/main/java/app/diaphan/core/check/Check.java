@@ -5,5 +5,5 @@ import java.util.List;
 /** Looks for one kind of mistake. */
 @FunctionalInterface
 interface Check {
-  List<Found> of(Proofed proofed);
+  List<Finding> of(Proofed proofed);
 }

@@ -12,15 +12,15 @@ final class CutByFrameCheck implements Check {
   private static final double SLACK = 0.5;
 
   @Override
-  public List<Found> of(Proofed proofed) {
+  public List<Finding> of(Proofed proofed) {
     return of(proofed.shown(), proofed.rendering().canvas());
   }
 
   /** Of pieces as they lie, whether they are drawn or not. */
-  static List<Found> of(Stream<PlacedPiece> shown, Canvas canvas) {
+  static List<Finding> of(Stream<PlacedPiece> shown, Canvas canvas) {
     Rectangle2D frame = new Rectangle2D.Double(0, 0, canvas.width(), canvas.height());
     return shown
-        .<Found>mapMulti(
+        .<Finding>mapMulti(
             (placed, to) ->
                 DrawnExtent.of(placed, frame.getWidth() * frame.getHeight())
                     .map(box -> DrawnExtent.beyond(box, frame))
@@ -28,7 +28,7 @@ final class CutByFrameCheck implements Check {
                     .ifPresent(
                         beyond ->
                             to.accept(
-                                new Found(
+                                new Finding(
                                     CheckKind.CUT_BY_FRAME,
                                     true,
                                     placed.piece().id(),

@@ -5,9 +5,11 @@ import java.util.List;
 /** What drawing the overlay found by itself. */
 final class DrawingCheck implements Check {
   @Override
-  public List<Found> of(Proofed proofed) {
-    return proofed.rendering().findings().stream()
-        .map(finding -> new Found(CheckKind.DRAWING, true, finding.piece(), finding.sentence(), ""))
+  public List<Finding> of(Proofed proofed) {
+    return proofed.rendering().troubles().stream()
+        .map(
+            trouble ->
+                new Finding(CheckKind.DRAWING, true, trouble.piece(), trouble.sentence(), ""))
         .toList();
   }
 }

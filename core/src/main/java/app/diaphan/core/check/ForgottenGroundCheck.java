@@ -16,15 +16,15 @@ final class ForgottenGroundCheck implements Check {
   private static final double EVEN = 0.9;
 
   @Override
-  public List<Found> of(Proofed proofed) {
-    List<Found> found = new ArrayList<>();
+  public List<Finding> of(Proofed proofed) {
+    List<Finding> found = new ArrayList<>();
     proofed
         .pixelled()
         .filter(one -> one.piece().cutOut().equals(CutOut.NONE) && solid(one.picture()))
         .filter(one -> Ground.ofBorder(one.picture()).flatShare() >= EVEN)
         .map(
             one ->
-                new Found(
+                new Finding(
                     CheckKind.FORGOTTEN_GROUND,
                     true,
                     one.piece().id(),
@@ -33,7 +33,7 @@ final class ForgottenGroundCheck implements Check {
         .forEach(found::add);
     if (solidThroughout(proofed.rendering())) {
       found.add(
-          new Found(
+          new Finding(
               CheckKind.FORGOTTEN_GROUND,
               true,
               "",

@@ -15,7 +15,7 @@ import java.util.Optional;
  */
 final class HalvedEdgesCheck implements Check {
   @Override
-  public List<Found> of(Proofed proofed) {
+  public List<Finding> of(Proofed proofed) {
     boolean straight =
         proofed
             .delivered()
@@ -31,7 +31,7 @@ final class HalvedEdgesCheck implements Check {
     }
     Optional<PlacedPiece> piece = at(proofed, worst);
     return List.of(
-        new Found(
+        new Finding(
             CheckKind.HALVED_EDGES,
             false,
             piece.map(placed -> placed.piece().id()).orElse(""),

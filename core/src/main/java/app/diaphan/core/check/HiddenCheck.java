@@ -7,12 +7,12 @@ import java.util.List;
 /** Hidden pieces are not delivered, which may be meant. */
 final class HiddenCheck implements Check {
   @Override
-  public List<Found> of(Proofed proofed) {
+  public List<Finding> of(Proofed proofed) {
     return Pieces.all(proofed.overlay().stack())
         .filter(piece -> !piece.shown())
         .map(
             piece ->
-                new Found(
+                new Finding(
                     CheckKind.HIDDEN,
                     false,
                     piece.id(),

@@ -27,18 +27,18 @@ final class LegibilityCheck implements Check {
   private static final double FAINT = 0.7;
 
   @Override
-  public List<Found> of(Proofed proofed) {
-    List<Found> found = new ArrayList<>();
+  public List<Finding> of(Proofed proofed) {
+    List<Finding> found = new ArrayList<>();
     proofed.shown().forEach(placed -> check(proofed, placed).ifPresent(found::add));
     return found;
   }
 
-  private static Optional<Found> check(Proofed proofed, PlacedPiece placed) {
+  private static Optional<Finding> check(Proofed proofed, PlacedPiece placed) {
     return worst(proofed, placed)
         .filter(worst -> worst.ratio() < LEAST)
         .map(
             worst ->
-                new Found(
+                new Finding(
                     CheckKind.LEGIBILITY,
                     true,
                     placed.piece().id(),

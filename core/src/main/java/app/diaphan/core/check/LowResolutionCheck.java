@@ -10,13 +10,13 @@ final class LowResolutionCheck implements Check {
   private static final double SLACK = 1.05;
 
   @Override
-  public List<Found> of(Proofed proofed) {
+  public List<Finding> of(Proofed proofed) {
     return proofed
         .pixelled()
         .filter(one -> scale(one) > SLACK)
         .map(
             one ->
-                new Found(
+                new Finding(
                     CheckKind.LOW_RESOLUTION,
                     true,
                     one.piece().id(),

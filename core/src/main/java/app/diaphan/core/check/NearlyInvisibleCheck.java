@@ -16,8 +16,8 @@ final class NearlyInvisibleCheck implements Check {
   private static final int SMALL = 2;
 
   @Override
-  public List<Found> of(Proofed proofed) {
-    List<Found> found = new ArrayList<>();
+  public List<Finding> of(Proofed proofed) {
+    List<Finding> found = new ArrayList<>();
     proofed
         .shown()
         .filter(placed -> !(placed.content() instanceof Content.Grouped))
@@ -31,7 +31,7 @@ final class NearlyInvisibleCheck implements Check {
               float most = small ? 0 : strongest(alone);
               if (small || most < FAINT) {
                 found.add(
-                    new Found(
+                    new Finding(
                         CheckKind.NEARLY_INVISIBLE,
                         true,
                         placed.piece().id(),

@@ -8,12 +8,12 @@ import java.util.List;
 /** An overlay should go out on the frame that it was designed on. */
 final class NoTargetCheck implements Check {
   @Override
-  public List<Found> of(Proofed proofed) {
+  public List<Finding> of(Proofed proofed) {
     List<NamedTarget> targets = proofed.delivered().toList();
     Frame own = proofed.overlay().frame();
     if (targets.isEmpty()) {
       return List.of(
-          new Found(
+          new Finding(
               CheckKind.NO_TARGET,
               true,
               "",
@@ -27,7 +27,7 @@ final class NoTargetCheck implements Check {
     return matches
         ? List.of()
         : List.of(
-            new Found(
+            new Finding(
                 CheckKind.NO_TARGET,
                 false,
                 "",

@@ -14,8 +14,8 @@ public final class PlacementChecks {
    * @param placed from front to back
    * @param wanted which checks are made; those that need a drawing are not
    */
-  public static List<Found> of(List<PlacedPiece> placed, Canvas canvas, Set<CheckKind> wanted) {
-    List<Found> found = new ArrayList<>();
+  public static List<Finding> of(List<PlacedPiece> placed, Canvas canvas, Set<CheckKind> wanted) {
+    List<Finding> found = new ArrayList<>();
     if (wanted.contains(CheckKind.TITLE_SAFE)) {
       found.addAll(TitleSafeCheck.of(Proofed.shown(placed), canvas));
     }

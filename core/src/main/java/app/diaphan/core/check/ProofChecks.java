@@ -40,7 +40,7 @@ public final class ProofChecks {
    * @param wanted which checks are made
    * @return what has to be put right first, then what is only to be known
    */
-  public static List<Found> of(
+  public static List<Finding> of(
       Renderer renderer,
       Overlay overlay,
       List<Still> stills,
@@ -51,7 +51,7 @@ public final class ProofChecks {
     return CHECKS.entrySet().parallelStream()
         .filter(check -> wanted.contains(check.getKey()))
         .flatMap(check -> check.getValue().of(proofed).stream())
-        .sorted(Comparator.comparing((Found found) -> !found.fails()))
+        .sorted(Comparator.comparing((Finding found) -> !found.fails()))
         .toList();
   }
 }

@@ -26,11 +26,11 @@ final class SmallWordsCheck implements Check {
   private static final double CAPITALS = 0.7;
 
   @Override
-  public List<Found> of(Proofed proofed) {
+  public List<Finding> of(Proofed proofed) {
     Frame frame = proofed.overlay().frame();
     boolean mark = frame.width() == MARK_SIDE && frame.height() == MARK_SIDE;
     double least = (mark ? MARK_SHARE : SHARE) * Math.min(frame.width(), frame.height());
-    List<Found> found = new ArrayList<>();
+    List<Finding> found = new ArrayList<>();
     proofed
         .shown()
         .forEach(
@@ -49,8 +49,8 @@ final class SmallWordsCheck implements Check {
     return found;
   }
 
-  private static Found found(PlacedPiece placed, double capitals, double least, boolean mark) {
-    return new Found(
+  private static Finding found(PlacedPiece placed, double capitals, double least, boolean mark) {
+    return new Finding(
         CheckKind.SMALL_WORDS,
         true,
         placed.piece().id(),

@@ -22,8 +22,8 @@ final class SmearedColoursCheck implements Check {
   private static final float LETTER = 0.5f;
 
   @Override
-  public List<Found> of(Proofed proofed) {
-    List<Found> found = new ArrayList<>();
+  public List<Finding> of(Proofed proofed) {
+    List<Finding> found = new ArrayList<>();
     proofed
         .shown()
         .filter(placed -> placed.content() instanceof Content.Lettered)
@@ -37,8 +37,8 @@ final class SmearedColoursCheck implements Check {
     return found;
   }
 
-  private static Found found(PlacedPiece placed, double strays) {
-    return new Found(
+  private static Finding found(PlacedPiece placed, double strays) {
+    return new Finding(
         CheckKind.SMEARED_COLOURS,
         true,
         placed.piece().id(),

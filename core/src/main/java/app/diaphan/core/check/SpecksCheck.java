@@ -12,8 +12,8 @@ final class SpecksCheck implements Check {
   static final int SPECK = 24;
 
   @Override
-  public List<Found> of(Proofed proofed) {
-    List<Found> found = new ArrayList<>();
+  public List<Finding> of(Proofed proofed) {
+    List<Finding> found = new ArrayList<>();
     proofed
         .pixelled()
         .filter(one -> cut(one) || one.picture().hasAlpha())
@@ -32,10 +32,10 @@ final class SpecksCheck implements Check {
     return !one.piece().cutOut().equals(CutOut.NONE);
   }
 
-  private static Found found(Proofed.Pixelled one, int specks) {
+  private static Finding found(Proofed.Pixelled one, int specks) {
     String what =
         Sentence.of("%d %s of fewer than %d px", specks, specks == 1 ? "speck" : "specks", SPECK);
-    return new Found(
+    return new Finding(
         CheckKind.SPECKS,
         true,
         one.piece().id(),

@@ -21,11 +21,11 @@ final class ThinLinesCheck implements Check {
   private static final double LONG = 0.03;
 
   @Override
-  public List<Found> of(Proofed proofed) {
+  public List<Finding> of(Proofed proofed) {
     if (proofed.overlay().frame().scan() != Scan.INTERLACED) {
       return List.of();
     }
-    List<Found> found = new ArrayList<>();
+    List<Finding> found = new ArrayList<>();
     int least = (int) Math.ceil(LONG * proofed.rendering().canvas().width());
     proofed
         .shown()
@@ -39,8 +39,8 @@ final class ThinLinesCheck implements Check {
     return found;
   }
 
-  private static Found found(PlacedPiece placed) {
-    return new Found(
+  private static Finding found(PlacedPiece placed) {
+    return new Finding(
         CheckKind.THIN_LINES,
         true,
         placed.piece().id(),

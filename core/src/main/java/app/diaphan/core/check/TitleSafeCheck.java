@@ -14,12 +14,12 @@ final class TitleSafeCheck implements Check {
   private static final double SLACK = 1.5;
 
   @Override
-  public List<Found> of(Proofed proofed) {
+  public List<Finding> of(Proofed proofed) {
     return of(proofed.shown(), proofed.rendering().canvas());
   }
 
   /** Of pieces as they lie, whether they are drawn or not. */
-  static List<Found> of(Stream<PlacedPiece> shown, Canvas canvas) {
+  static List<Finding> of(Stream<PlacedPiece> shown, Canvas canvas) {
     Rectangle2D safe =
         canvas
             .toPixels()
@@ -27,7 +27,7 @@ final class TitleSafeCheck implements Check {
             .getBounds2D();
     double frameArea = (double) canvas.width() * canvas.height();
     return shown
-        .<Found>mapMulti(
+        .<Finding>mapMulti(
             (placed, to) ->
                 DrawnExtent.of(placed, frameArea)
                     .map(box -> DrawnExtent.beyond(box, safe))
@@ -35,7 +35,7 @@ final class TitleSafeCheck implements Check {
                     .ifPresent(
                         beyond ->
                             to.accept(
-                                new Found(
+                                new Finding(
                                     CheckKind.TITLE_SAFE,
                                     true,
                                     placed.piece().id(),

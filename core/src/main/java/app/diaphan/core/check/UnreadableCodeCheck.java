@@ -30,8 +30,8 @@ final class UnreadableCodeCheck implements Check {
   private static final double SPOILT = 0.02;
 
   @Override
-  public List<Found> of(Proofed proofed) {
-    List<Found> found = new ArrayList<>();
+  public List<Finding> of(Proofed proofed) {
+    List<Finding> found = new ArrayList<>();
     proofed
         .shown()
         .forEach(
@@ -65,8 +65,8 @@ final class UnreadableCodeCheck implements Check {
       return grid;
     }
 
-    List<Found> troubles() {
-      List<Found> troubles = new ArrayList<>();
+    List<Finding> troubles() {
+      List<Finding> troubles = new ArrayList<>();
       tooSmall().ifPresent(troubles::add);
       proofed.stills().stream()
           .flatMap(still -> over(still).stream())
@@ -75,7 +75,7 @@ final class UnreadableCodeCheck implements Check {
       return troubles;
     }
 
-    private Optional<Found> tooSmall() {
+    private Optional<Finding> tooSmall() {
       Canvas canvas = proofed.rendering().canvas();
       double least = SHARE * Math.min(canvas.width(), canvas.height());
       double each = Math.sqrt(Math.abs(grid.getDeterminant()));
@@ -90,7 +90,7 @@ final class UnreadableCodeCheck implements Check {
               "Make it larger, let it say less, or choose less correction."));
     }
 
-    private Optional<Found> over(Still still) {
+    private Optional<Finding> over(Still still) {
       Bounds seen = seen();
       if (seen.width() < 1 || seen.height() < 1) {
         return Optional.empty(); // What lies off the frame is found by another check.
@@ -130,8 +130,8 @@ final class UnreadableCodeCheck implements Check {
           .isPresent();
     }
 
-    private Found found(String sentence, String mend) {
-      return new Found(CheckKind.UNREADABLE_CODE, true, code.id(), sentence, mend);
+    private Finding found(String sentence, String mend) {
+      return new Finding(CheckKind.UNREADABLE_CODE, true, code.id(), sentence, mend);
     }
 
     /** The part of the frame with the code and its rim. */

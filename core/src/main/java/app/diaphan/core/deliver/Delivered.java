@@ -1,6 +1,6 @@
 package app.diaphan.core.deliver;
 
-import app.diaphan.core.render.Finding;
+import app.diaphan.core.render.DrawingTrouble;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -11,7 +11,7 @@ import java.util.Optional;
  * @param left where the file lies on its frame, in pixels
  * @param top the same, downwards
  * @param sideFile the file that says where it lies, if one was written
- * @param findings what the designer should know of, none of it preventing
+ * @param troubles what the designer should know of, none of it preventing
  */
 public record Delivered(
     Path file,
@@ -20,7 +20,7 @@ public record Delivered(
     int top,
     FileReport report,
     Optional<Path> sideFile,
-    List<Finding> findings) {
+    List<DrawingTrouble> troubles) {
 
   public String inWords() {
     return report.inWords() + "; read back equal";

@@ -8,7 +8,7 @@ import app.diaphan.core.file.FilePart;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.raster.Bounds;
 import app.diaphan.core.render.Canvas;
-import app.diaphan.core.render.Finding;
+import app.diaphan.core.render.DrawingTrouble;
 import app.diaphan.core.render.Renderer;
 import app.diaphan.core.render.Rendering;
 import java.io.IOException;
@@ -48,10 +48,10 @@ public final class Deliverer {
       Overlay overlay, Target target, Path folder, String name, Progress progress) {
     FileName.check(name);
     Rendering rendering = renderer.render(overlay, Canvas.of(target.frame()));
-    for (Finding finding : rendering.findings()) {
-      if (finding.prevents()) {
+    for (DrawingTrouble trouble : rendering.troubles()) {
+      if (trouble.prevents()) {
         throw new InvalidInput(
-            Sentence.of("\"%s\" was not delivered. %s", overlay.name(), finding.sentence()));
+            Sentence.of("\"%s\" was not delivered. %s", overlay.name(), trouble.sentence()));
       }
     }
     Bounds extent =
@@ -90,7 +90,7 @@ public final class Deliverer {
                 extent.top(),
                 report[0],
                 sideFile,
-                rendering.findings()));
+                rendering.troubles()));
       }
       if (sideFile.isPresent()) {
         written.add(sidecar(sideFile.get(), overlay, delivered));

@@ -7,14 +7,14 @@ import java.util.List;
 
 /** Finds punches that cut through nothing. */
 final class IdlePunches {
-  private final List<Finding> findings = new ArrayList<>();
+  private final List<DrawingTrouble> troubles = new ArrayList<>();
 
   private IdlePunches() {}
 
-  static List<Finding> of(List<PlacedPiece> frontToBack) {
+  static List<DrawingTrouble> of(List<PlacedPiece> frontToBack) {
     IdlePunches idle = new IdlePunches();
     idle.look(frontToBack, List.of());
-    return idle.findings;
+    return idle.troubles;
   }
 
   /**
@@ -31,8 +31,8 @@ final class IdlePunches {
       all.addAll(farther);
       Punch punch = placed.piece().look().punch();
       if (punch != Punch.NONE && !meets(placed, punch == Punch.GROUP ? behind : all)) {
-        findings.add(
-            new Finding(
+        troubles.add(
+            new DrawingTrouble(
                 placed.piece().id(),
                 Sentence.of(
                     "\"%s\" cuts through, but there is nothing behind it; put it in front of a piece.",

@@ -18,7 +18,7 @@ final class Layout {
   /**
    * @param pieces from front to back, those not shown too
    */
-  record Placed(List<PlacedPiece> pieces, List<Finding> findings) {}
+  record Placed(List<PlacedPiece> pieces, List<DrawingTrouble> troubles) {}
 
   Layout(TextSetter setter, PictureShelf pictures) {
     this.setter = setter;
@@ -29,13 +29,13 @@ final class Layout {
     double scale = canvas.frame().shortSide() / overlay.frame().shortSide();
     AffineTransform toPixels = canvas.toPixels();
     toPixels.scale(scale, scale);
-    List<Finding> findings = new ArrayList<>();
+    List<DrawingTrouble> troubles = new ArrayList<>();
     StackLayout stack =
         StackLayout.ofFrame(
             overlay.stack(),
-            new Measuring(setter, pictures, findings),
+            new Measuring(setter, pictures, troubles),
             canvas.frame().withMarginOf(overlay.frame()),
             scale);
-    return new Placed(stack.placed(toPixels), findings);
+    return new Placed(stack.placed(toPixels), troubles);
   }
 }

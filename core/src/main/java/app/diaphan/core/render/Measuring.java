@@ -28,15 +28,15 @@ import java.util.Optional;
 final class Measuring {
   private final TextSetter setter;
   private final PictureShelf pictures;
-  private final List<Finding> findings;
+  private final List<DrawingTrouble> troubles;
 
   /**
-   * @param findings is added to
+   * @param troubles is added to
    */
-  Measuring(TextSetter setter, PictureShelf pictures, List<Finding> findings) {
+  Measuring(TextSetter setter, PictureShelf pictures, List<DrawingTrouble> troubles) {
     this.setter = setter;
     this.pictures = pictures;
-    this.findings = findings;
+    this.troubles = troubles;
   }
 
   Content.Lettered letters(TextPiece text) {
@@ -131,7 +131,7 @@ final class Measuring {
   }
 
   void find(Piece piece, boolean prevents, String sentence) {
-    findings.add(new Finding(piece.id(), sentence, prevents));
+    troubles.add(new DrawingTrouble(piece.id(), sentence, prevents));
   }
 
   private Content.Fill fill(Piece piece, Paint paint) {

@@ -78,9 +78,9 @@ public final class Renderer {
   /** Draws the shown pieces. */
   public Rendering render(Overlay overlay, Canvas canvas) {
     Layout.Placed layout = new Layout(setter, pictures).place(overlay, canvas);
-    List<Finding> findings = new ArrayList<>(layout.findings());
-    findings.addAll(IdlePunches.of(layout.pieces()));
-    return drawn(layout.pieces(), findings, canvas);
+    List<DrawingTrouble> troubles = new ArrayList<>(layout.troubles());
+    troubles.addAll(IdlePunches.of(layout.pieces()));
+    return drawn(layout.pieces(), troubles, canvas);
   }
 
   /** Draws only these pieces, from front to back, as they lie on a canvas. */
@@ -88,14 +88,14 @@ public final class Renderer {
     return drawn(placed, List.of(), canvas);
   }
 
-  private Rendering drawn(List<PlacedPiece> pieces, List<Finding> findings, Canvas canvas) {
+  private Rendering drawn(List<PlacedPiece> pieces, List<DrawingTrouble> troubles, Canvas canvas) {
     Set<String> shown = new HashSet<>();
     addShown(pieces, shown);
     return new Rendering(
         canvas,
         pieces,
         paint(pieces, own -> own, canvas),
-        findings.stream().filter(finding -> shown.contains(finding.piece())).toList());
+        troubles.stream().filter(trouble -> shown.contains(trouble.piece())).toList());
   }
 
   private List<Painted> paint(
@@ -243,9 +243,9 @@ public final class Renderer {
    * An overlay that was laid out and not drawn.
    *
    * @param pieces from front to back, those not shown too
-   * @param findings about those that are shown
+   * @param troubles about those that are shown
    */
-  public record Laid(List<PlacedPiece> pieces, List<Finding> findings) {}
+  public record Laid(List<PlacedPiece> pieces, List<DrawingTrouble> troubles) {}
 
   /** Lays the pieces out without drawing them. */
   public Laid lay(Overlay overlay, Canvas canvas) {
@@ -254,7 +254,7 @@ public final class Renderer {
     addShown(layout.pieces(), shown);
     return new Laid(
         layout.pieces(),
-        layout.findings().stream().filter(finding -> shown.contains(finding.piece())).toList());
+        layout.troubles().stream().filter(trouble -> shown.contains(trouble.piece())).toList());
   }
 
   /** Words as they are set, whatever they are on. */

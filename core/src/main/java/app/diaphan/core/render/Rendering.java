@@ -13,7 +13,7 @@ public final class Rendering {
   private final Canvas canvas;
   private final List<PlacedPiece> placed;
   private final List<Painted> backToFront;
-  private final List<Finding> findings;
+  private final List<DrawingTrouble> troubles;
   private final Bounds drawn;
 
   /** All pixels, for one that was put together; empty for the others. */
@@ -23,11 +23,11 @@ public final class Rendering {
       Canvas canvas,
       List<PlacedPiece> placed,
       List<? extends Painted> backToFront,
-      List<Finding> findings) {
+      List<DrawingTrouble> troubles) {
     this.canvas = canvas;
     this.placed = List.copyOf(placed);
     this.backToFront = List.copyOf(backToFront);
-    this.findings = List.copyOf(findings);
+    this.troubles = List.copyOf(troubles);
     Bounds all = Bounds.EMPTY;
     for (Painted piece : backToFront) {
       all = all.and(piece.inked());
@@ -40,7 +40,7 @@ public final class Rendering {
     canvas = of.canvas;
     placed = of.placed;
     backToFront = of.backToFront;
-    findings = of.findings;
+    troubles = of.troubles;
     drawn = of.drawn;
     this.together = together;
   }
@@ -62,8 +62,8 @@ public final class Rendering {
     return placed;
   }
 
-  public List<Finding> findings() {
-    return findings;
+  public List<DrawingTrouble> troubles() {
+    return troubles;
   }
 
   /** Bounds outside which every pixel is clear. */

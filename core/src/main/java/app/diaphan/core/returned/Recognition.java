@@ -9,13 +9,13 @@ import java.util.Optional;
  * @param <T> what stands for a delivered file
  */
 public final class Recognition<T> {
-  private final PictureLook look;
+  private final Likeness look;
   private final boolean hasAlpha;
   private double least = ReturnedCheck.MOST_DISTANCE;
   private T nearest;
 
   public Recognition(RasterPicture returned) {
-    look = PictureLook.of(returned);
+    look = Likeness.of(returned);
     hasAlpha = returned.hasAlpha();
   }
 
@@ -24,7 +24,7 @@ public final class Recognition<T> {
    *
    * @param handicap added to its distance, so that of two that look alike the other is taken
    */
-  public void consider(T file, PictureLook delivered, double handicap) {
+  public void consider(T file, Likeness delivered, double handicap) {
     double distance = delivered.distance(look, hasAlpha) + handicap;
     if (distance < least) {
       least = distance;

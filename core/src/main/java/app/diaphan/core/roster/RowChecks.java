@@ -1,12 +1,12 @@
 package app.diaphan.core.roster;
 
 import app.diaphan.core.check.CheckKind;
-import app.diaphan.core.check.Found;
+import app.diaphan.core.check.Finding;
 import app.diaphan.core.check.PlacementChecks;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.reframe.Retargeting;
 import app.diaphan.core.render.Canvas;
-import app.diaphan.core.render.Finding;
+import app.diaphan.core.render.DrawingTrouble;
 import app.diaphan.core.render.Renderer;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -45,10 +45,10 @@ public final class RowChecks {
     Overlay overlay = Retargeting.of(filled.overlay(), planned.target().name());
     Canvas canvas = Canvas.of(planned.target().of(overlay).frame());
     Renderer.Laid laid = renderer.lay(overlay, canvas);
-    for (Finding finding : laid.findings()) {
-      troubles.add(RowTrouble.ofRow(finding.sentence()));
+    for (DrawingTrouble trouble : laid.troubles()) {
+      troubles.add(RowTrouble.ofRow(trouble.sentence()));
     }
-    for (Found found : PlacementChecks.of(laid.pieces(), canvas, wanted)) {
+    for (Finding found : PlacementChecks.of(laid.pieces(), canvas, wanted)) {
       troubles.add(RowTrouble.ofRow(found.sentence() + " " + found.remedy()));
     }
     // What could not be understood or laid out looks otherwise once that is put right.

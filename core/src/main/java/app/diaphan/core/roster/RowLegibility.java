@@ -1,6 +1,6 @@
 package app.diaphan.core.roster;
 
-import app.diaphan.core.check.Found;
+import app.diaphan.core.check.Finding;
 import app.diaphan.core.memory.Memory;
 import app.diaphan.core.memory.RecentMemory;
 import app.diaphan.core.memory.Remembered;
@@ -20,22 +20,22 @@ public final class RowLegibility {
   /** Bytes for what is known of the looks that rows have; some ten thousand. */
   private static final long REMEMBERED = 32L << 20;
 
-  private final Function<Overlay, List<Found>> proof;
-  private final Remembered<Overlay, List<Found>> judged =
+  private final Function<Overlay, List<Finding>> proof;
+  private final Remembered<Overlay, List<Finding>> judged =
       new RecentMemory(REMEMBERED).kind(Memory::bytesOf, Memory::bytesOf);
 
   /**
    * @param proof the check of the proof for one overlay at its own frame; it has to say the same of
    *     an overlay as long as this is used
    */
-  public RowLegibility(Function<Overlay, List<Found>> proof) {
+  public RowLegibility(Function<Overlay, List<Finding>> proof) {
     this.proof = proof;
   }
 
   List<RowTrouble> of(RosterDesign design, Row row) {
     Set<String> ofDesign =
         judged(Filling.without(design.overlay())).stream()
-            .map(Found::piece)
+            .map(Finding::piece)
             .collect(Collectors.toSet());
     return judged(design.filling().dressed(design.overlay(), row)).stream()
         .filter(found -> !ofDesign.contains(found.piece()))
@@ -43,7 +43,7 @@ public final class RowLegibility {
         .toList();
   }
 
-  private List<Found> judged(Overlay overlay) {
+  private List<Finding> judged(Overlay overlay) {
     return judged.of(overlay, () -> proof.apply(overlay));
   }
 }

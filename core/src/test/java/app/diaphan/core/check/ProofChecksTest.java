@@ -118,11 +118,11 @@ class ProofChecksTest {
           CutOut.SoftParts.SOLID,
           CutEdge.AS_FOUND);
 
-  private static List<Found> check(CheckKind kind, Overlay overlay, List<Still> stills) {
+  private static List<Finding> check(CheckKind kind, Overlay overlay, List<Still> stills) {
     return check(kind, overlay, stills, TargetList.AS_DESIGNED);
   }
 
-  private static List<Found> check(
+  private static List<Finding> check(
       CheckKind kind, Overlay overlay, List<Still> stills, TargetList targets) {
     Renderer renderer =
         new Renderer(
@@ -130,7 +130,7 @@ class ProofChecksTest {
     return ProofChecks.of(renderer, overlay, stills, targets, EnumSet.of(kind));
   }
 
-  private static List<Found> check(CheckKind kind, Piece... pieces) {
+  private static List<Finding> check(CheckKind kind, Piece... pieces) {
     return check(kind, Samples.overlay(FRAME, pieces), DARK);
   }
 
@@ -138,8 +138,8 @@ class ProofChecksTest {
     assertEquals(List.of(), check(kind, pieces));
   }
 
-  private static Found found(CheckKind kind, Piece... pieces) {
-    List<Found> all = check(kind, pieces);
+  private static Finding found(CheckKind kind, Piece... pieces) {
+    List<Finding> all = check(kind, pieces);
     assertEquals(1, all.size(), all.toString());
     assertEquals(kind, all.getFirst().kind());
     assertFalse(all.getFirst().sentence().isBlank());
@@ -161,7 +161,7 @@ class ProofChecksTest {
   @Test
   void wordsReachOutOfTitleSafeOrJustNot() {
     passes(CheckKind.TITLE_SAFE, words(at(PinPoint.BOTTOM_LEFT, Area.TITLE_SAFE, 2, 0), 40));
-    Found found =
+    Finding found =
         found(CheckKind.TITLE_SAFE, words(at(PinPoint.BOTTOM_LEFT, Area.TITLE_SAFE, -12, 0), 40));
     assertEquals("t", found.piece());
     assertTrue(found.fails());
@@ -179,7 +179,7 @@ class ProofChecksTest {
     Place corner = at(PinPoint.TOP_RIGHT, Area.FRAME, 0, 0);
     passes(CheckKind.CUT_BY_FRAME, Samples.picture("disc.jpg", corner, 80, 80));
     Place over = at(PinPoint.TOP_RIGHT, Area.FRAME, 5, 0);
-    Found found = found(CheckKind.CUT_BY_FRAME, Samples.picture("disc.jpg", over, 80, 80));
+    Finding found = found(CheckKind.CUT_BY_FRAME, Samples.picture("disc.jpg", over, 80, 80));
     assertTrue(found.sentence().contains("5 px"), found.sentence());
     // As large as a ground it is meant to bleed.
     passes(CheckKind.CUT_BY_FRAME, Samples.picture("photo.jpg", over, 900, 500));
@@ -188,7 +188,7 @@ class ProofChecksTest {
   @Test
   void wordsAreTooSmallForTheFrameOrJustNot() {
     passes(CheckKind.SMALL_WORDS, words(Samples.centre(), 13.2)); // Capitals of 9.2 px.
-    Found found = found(CheckKind.SMALL_WORDS, words(Samples.centre(), 12.2));
+    Finding found = found(CheckKind.SMALL_WORDS, words(Samples.centre(), 12.2));
     assertTrue(found.sentence().contains("9 px"), found.sentence());
     Frame mark = Frame.of(800, 800);
     Piece large = Samples.text("t", "S", Samples.centre(), 70, WHITE);
@@ -223,7 +223,7 @@ class ProofChecksTest {
   @Test
   void softRampsShowBandsWithoutDitherOrJustNot() {
     TargetList plain = target(TargetFrame.OF_OVERLAY, FileKind.png().withDither(false));
-    List<Found> found = check(CheckKind.BANDING, ramp(25), DARK, plain);
+    List<Finding> found = check(CheckKind.BANDING, ramp(25), DARK, plain);
     assertEquals(1, found.size(), found.toString());
     assertTrue(found.getFirst().sentence().contains("16 px"), found.getFirst().sentence());
     assertEquals(List.of(), check(CheckKind.BANDING, ramp(60), DARK, plain), "steps of 7 px");
@@ -242,7 +242,7 @@ class ProofChecksTest {
             .withId("thin")
             .withLook(Look.PLAIN.withFaceOpacity(0.3));
     PlatePiece solid = Samples.plate(new PlateShape.Rectangle(), Samples.centre(), 101, 51, WHITE);
-    List<Found> found = check(CheckKind.HALVED_EDGES, Samples.overlay(FRAME, solid, thin), DARK);
+    List<Finding> found = check(CheckKind.HALVED_EDGES, Samples.overlay(FRAME, solid, thin), DARK);
     assertEquals(1, found.size(), found.toString());
     assertFalse(found.getFirst().fails());
     assertEquals(solid.id(), found.getFirst().piece());
@@ -260,7 +260,7 @@ class ProofChecksTest {
     Overlay overlay = ramp(60);
     assertEquals(List.of(), check(CheckKind.NO_TARGET, overlay, DARK));
     TargetList larger = target(new TargetFrame.SameForAll(Frame.of(1920, 1080)), FileKind.png());
-    List<Found> told = check(CheckKind.NO_TARGET, overlay, DARK, larger);
+    List<Finding> told = check(CheckKind.NO_TARGET, overlay, DARK, larger);
     assertFalse(told.getFirst().fails());
     assertTrue(told.getFirst().sentence().contains("960 × 540"), told.getFirst().sentence());
     Overlay nowhere =
@@ -281,7 +281,7 @@ class ProofChecksTest {
   void whiteWordsAreLegibleOverDarkAndNotOverWhite() {
     Overlay overlay = Samples.overlay(FRAME, words(Samples.centre(), 60));
     assertEquals(List.of(), check(CheckKind.LEGIBILITY, overlay, DARK));
-    List<Found> bright = check(CheckKind.LEGIBILITY, overlay, BRIGHT);
+    List<Finding> bright = check(CheckKind.LEGIBILITY, overlay, BRIGHT);
     assertEquals(1, bright.size());
     assertTrue(bright.getFirst().sentence().contains("White sails, still 3"));
     assertTrue(bright.getFirst().sentence().contains("1.1 : 1"), bright.getFirst().sentence());
@@ -342,7 +342,7 @@ class ProofChecksTest {
   @Test
   void picturesAreShownLargerThanTheyAreOrJustNot() {
     passes(CheckKind.LOW_RESOLUTION, Samples.picture("disc.jpg", Samples.centre(), 82, 82));
-    Found found =
+    Finding found =
         found(CheckKind.LOW_RESOLUTION, Samples.picture("disc.jpg", Samples.centre(), 120, 120));
     assertTrue(found.sentence().contains("150 %"), found.sentence());
   }
@@ -358,7 +358,7 @@ class ProofChecksTest {
   @Test
   void anOverlayThatIsSolidThroughoutHidesTheVideo() {
     Place corner = at(PinPoint.TOP_LEFT, Area.FRAME, 0, 0);
-    Found found = found(CheckKind.FORGOTTEN_GROUND, Samples.box("b", corner, 960, 540));
+    Finding found = found(CheckKind.FORGOTTEN_GROUND, Samples.box("b", corner, 960, 540));
     assertEquals("", found.piece());
     passes(CheckKind.FORGOTTEN_GROUND, Samples.box("b", corner, 960, 539));
   }
@@ -399,7 +399,7 @@ class ProofChecksTest {
     Overlay overlay =
         Samples.overlay(FRAME, words(at(PinPoint.TOP_LEFT, Area.FRAME, -30, -30), 40));
     Renderer renderer = Samples.renderer();
-    List<Found> all =
+    List<Finding> all =
         ProofChecks.of(
             renderer, overlay, DARK, TargetList.AS_DESIGNED, EnumSet.allOf(CheckKind.class));
     assertTrue(all.size() >= 2);

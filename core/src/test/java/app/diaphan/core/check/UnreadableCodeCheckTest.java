@@ -57,7 +57,7 @@ class UnreadableCodeCheckTest {
         List.of());
   }
 
-  private static List<Found> check(Piece... pieces) {
+  private static List<Finding> check(Piece... pieces) {
     return ProofChecks.of(
         Samples.renderer(),
         Samples.overlay(FRAME, pieces),
@@ -67,7 +67,7 @@ class UnreadableCodeCheckTest {
   }
 
   private static String found(Piece... pieces) {
-    List<Found> found = check(pieces);
+    List<Finding> found = check(pieces);
     assertEquals(1, found.size(), found.toString());
     assertEquals(CheckKind.UNREADABLE_CODE, found.getFirst().kind());
     assertEquals("code", found.getFirst().piece());

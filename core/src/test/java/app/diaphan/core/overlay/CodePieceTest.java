@@ -110,10 +110,10 @@ class CodePieceTest {
     for (CodePiece code : List.of(with(" ", 4), with("é".repeat(1500), 4))) {
       Rendering rendering =
           Samples.renderer().render(Samples.overlay(FRAME, code), Canvas.of(FRAME));
-      assertEquals(1, rendering.findings().size());
-      assertTrue(rendering.findings().getFirst().prevents());
+      assertEquals(1, rendering.troubles().size());
+      assertTrue(rendering.troubles().getFirst().prevents());
       assertTrue(
-          rendering.findings().getFirst().sentence().startsWith("\"Code\" cannot be drawn: "));
+          rendering.troubles().getFirst().sentence().startsWith("\"Code\" cannot be drawn: "));
       assertEquals(new Content.Absent(), rendering.placed().getFirst().content());
     }
   }

@@ -109,7 +109,7 @@ class LayoutTest {
     assertTrue(
         renderer
             .render(overlay, Canvas.of(FRAME))
-            .findings()
+            .troubles()
             .getFirst()
             .sentence()
             .contains("no longer beside it"));
@@ -206,7 +206,7 @@ class LayoutTest {
             List.of(Samples.picture("gone.png", inGroup(0, 0), 10, 10)));
     Rendering rendering = renderer.render(Samples.overlay(FRAME, group), Canvas.of(FRAME));
     assertTrue(rendering.drawn().empty());
-    assertEquals(List.of(), rendering.findings());
+    assertEquals(List.of(), rendering.troubles());
     assertEquals(
         List.of("g", "p"),
         rendering.placed().stream()

@@ -123,7 +123,7 @@ class OutlinePaintTest {
     Overlay overlay = Samples.overlay(FRAME, plate);
     PictureShelf shelf = name -> Optional.ofNullable(pictures.get(name));
     Rendering there = renderer.with(shelf).render(overlay, Canvas.of(FRAME));
-    assertEquals(List.of(), there.findings());
+    assertEquals(List.of(), there.troubles());
     assertEquals(0.5f, at(there.pixels(), 44, 60)[1], 1e-4);
     assertEquals(List.of("teal.png"), List.copyOf(PictureNames.in(overlay.stack())));
     assertEquals(
@@ -133,8 +133,8 @@ class OutlinePaintTest {
                 PictureNames.replaced(overlay.stack(), Map.of("teal.png", "new.png")))));
 
     Rendering gone = renderer.with(PictureShelf.EMPTY).render(overlay, Canvas.of(FRAME));
-    assertTrue(gone.findings().getFirst().prevents());
-    assertTrue(gone.findings().getFirst().sentence().contains("no picture \"teal.png\""));
+    assertTrue(gone.troubles().getFirst().prevents());
+    assertTrue(gone.troubles().getFirst().sentence().contains("no picture \"teal.png\""));
     assertEquals(0, at(gone.pixels(), 44, 60)[3]);
   }
 

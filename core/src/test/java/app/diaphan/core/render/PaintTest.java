@@ -141,9 +141,9 @@ class PaintTest {
                 100,
                 60,
                 new Paint.Texture("gone.png", 20, 0, 0, 0)));
-    var findings = Samples.renderer().render(overlay, Canvas.of(FRAME)).findings();
-    assertTrue(findings.getFirst().prevents());
-    assertTrue(findings.getFirst().sentence().contains("gone.png"));
+    var troubles = Samples.renderer().render(overlay, Canvas.of(FRAME)).troubles();
+    assertTrue(troubles.getFirst().prevents());
+    assertTrue(troubles.getFirst().sentence().contains("gone.png"));
   }
 
   @Test

@@ -230,14 +230,14 @@ class PunchTest {
     Piece hole = punching(box("hole", 40, 40), Punch.GROUP);
     Rendering alone = renderer.render(Samples.overlay(FRAME, hole), Canvas.of(FRAME));
     assertTrue(alone.drawn().empty());
-    assertEquals(1, alone.findings().size());
-    assertEquals("hole", alone.findings().getFirst().piece());
-    assertTrue(alone.findings().getFirst().sentence().contains("nothing behind"));
+    assertEquals(1, alone.troubles().size());
+    assertEquals("hole", alone.troubles().getFirst().piece());
+    assertTrue(alone.troubles().getFirst().sentence().contains("nothing behind"));
     assertEquals(
         List.of(),
         renderer
             .render(Samples.overlay(FRAME, hole, box("plate", 60, 60)), Canvas.of(FRAME))
-            .findings());
+            .troubles());
     // In a group of its own there is nothing, but all that lies behind the group may be cut.
     for (Punch punch : List.of(Punch.GROUP, Punch.EVERYTHING)) {
       GroupPiece group =
@@ -246,7 +246,7 @@ class PunchTest {
           punch == Punch.GROUP ? 1 : 0,
           renderer
               .render(Samples.overlay(FRAME, group, box("plate", 60, 60)), Canvas.of(FRAME))
-              .findings()
+              .troubles()
               .size());
     }
   }

@@ -429,7 +429,7 @@ class RendererTest {
             Look.PLAIN);
     Rendering rendering = renderer.render(Samples.overlay(SMALL, hidden), Canvas.of(SMALL));
     assertTrue(rendering.drawn().empty());
-    assertTrue(rendering.findings().isEmpty());
+    assertTrue(rendering.troubles().isEmpty());
   }
 
   private static float alpha(Rendering rendering, int x, int y) {

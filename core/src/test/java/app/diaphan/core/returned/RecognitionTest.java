@@ -21,9 +21,9 @@ class RecognitionTest {
     return new RasterPicture(width, height, pixels, true);
   }
 
-  private static PictureLook look(RasterPicture picture) {
+  private static Likeness look(RasterPicture picture) {
     // As it is kept and read again.
-    return PictureLook.of(PictureLook.of(picture).bytes());
+    return Likeness.of(Likeness.of(picture).bytes());
   }
 
   @Test
@@ -38,7 +38,7 @@ class RecognitionTest {
   @Test
   void ofTwoAlikeTheOneWithoutAHandicapIsTaken() {
     Recognition<String> recognition = new Recognition<>(bar(320, 180, 0.7, 0.9, 0.8f));
-    PictureLook same = look(bar(320, 180, 0.7, 0.9, 0.8f));
+    Likeness same = look(bar(320, 180, 0.7, 0.9, 0.8f));
     recognition.consider("other size", same, 0.001);
     recognition.consider("same size", same, 0);
     assertEquals(Optional.of("same size"), recognition.nearest());

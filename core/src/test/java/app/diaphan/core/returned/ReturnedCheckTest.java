@@ -72,8 +72,8 @@ class ReturnedCheckTest {
     PictureFile returned = read(bytes(changed, format));
     RasterPicture picture = (RasterPicture) returned.picture();
     double distance =
-        PictureLook.of((RasterPicture) delivered.picture())
-            .distance(PictureLook.of(picture), picture.hasAlpha());
+        Likeness.of((RasterPicture) delivered.picture())
+            .distance(Likeness.of(picture), picture.hasAlpha());
     assertTrue(distance < ReturnedCheck.MOST_DISTANCE, "it is recognised: " + distance);
     return ReturnedCheck.of(delivered, returned);
   }
@@ -199,15 +199,15 @@ class ReturnedCheckTest {
       throw new AssertionError(e);
     }
     double distance =
-        PictureLook.of((RasterPicture) delivered.picture())
-            .distance(PictureLook.of((RasterPicture) stranger.picture()), true);
+        Likeness.of((RasterPicture) delivered.picture())
+            .distance(Likeness.of((RasterPicture) stranger.picture()), true);
     assertTrue(distance > ReturnedCheck.MOST_DISTANCE, "distance " + distance);
   }
 
   @Test
   void aLookIsKeptInFewBytes() {
-    PictureLook look = PictureLook.of((RasterPicture) delivered.picture());
-    assertTrue(look.distance(PictureLook.of(look.bytes()), true) < 0.003);
+    Likeness look = Likeness.of((RasterPicture) delivered.picture());
+    assertTrue(look.distance(Likeness.of(look.bytes()), true) < 0.003);
     assertEquals(7168, look.bytes().length);
   }
 }

@@ -5,7 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.Samples;
 import app.diaphan.core.check.CheckKind;
-import app.diaphan.core.check.Found;
+import app.diaphan.core.check.Finding;
 import app.diaphan.core.check.ProofChecks;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.house.House;
@@ -50,7 +50,7 @@ class RowLegibilityTest {
   private RosterDesign design = design(PLATE);
   private final List<Overlay> drawn = new ArrayList<>();
 
-  private List<Found> proof(Overlay overlay) {
+  private List<Finding> proof(Overlay overlay) {
     drawn.add(overlay);
     return ProofChecks.of(
         renderer, overlay, List.of(), TargetList.AS_DESIGNED, EnumSet.of(CheckKind.LEGIBILITY));

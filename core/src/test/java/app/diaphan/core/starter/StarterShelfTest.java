@@ -5,7 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.core.Samples;
 import app.diaphan.core.check.CheckKind;
-import app.diaphan.core.check.Found;
+import app.diaphan.core.check.Finding;
 import app.diaphan.core.check.PlacementChecks;
 import app.diaphan.core.check.ProofChecks;
 import app.diaphan.core.colour.Colour;
@@ -53,7 +53,7 @@ class StarterShelfTest {
       Overlay overlay = starter.overlay();
       Canvas canvas = Canvas.of(frame);
       Renderer.Laid laid = renderer.lay(overlay, canvas);
-      assertEquals(List.of(), laid.findings(), overlay.name());
+      assertEquals(List.of(), laid.troubles(), overlay.name());
       assertEquals(
           List.of(),
           PlacementChecks.of(laid.pieces(), canvas, EnumSet.allOf(CheckKind.class)),
@@ -78,7 +78,7 @@ class StarterShelfTest {
       for (Starter starter : StarterShelf.of(frame, House.NONE, lettering)) {
         Canvas canvas = Canvas.of(frame);
         Renderer.Laid laid = renderer.lay(starter.overlay(), canvas);
-        assertEquals(List.of(), laid.findings(), starter.overlay().name());
+        assertEquals(List.of(), laid.troubles(), starter.overlay().name());
         assertEquals(
             List.of(),
             PlacementChecks.of(laid.pieces(), canvas, EnumSet.allOf(CheckKind.class)),
@@ -119,8 +119,8 @@ class StarterShelfTest {
                   TargetList.AS_DESIGNED,
                   EnumSet.allOf(CheckKind.class))
               .stream()
-              .filter(Found::fails)
-              .map(Found::sentence)
+              .filter(Finding::fails)
+              .map(Finding::sentence)
               .toList();
       assertEquals(List.of(), open, starter.overlay().name());
     }

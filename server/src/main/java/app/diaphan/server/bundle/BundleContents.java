@@ -3,6 +3,7 @@ package app.diaphan.server.bundle;
 import app.diaphan.core.check.CheckKind;
 import app.diaphan.core.house.House;
 import app.diaphan.core.targets.NamedTarget;
+import app.diaphan.server.json.older.OlderDocuments;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -37,5 +38,5 @@ record BundleContents(
     Map<String, String> following,
     List<String> clips) {
   static final String FORMAT = "diaphan-package";
-  static final int VERSION = 16;
+  static final int VERSION = OlderDocuments.PRESENT;
 }

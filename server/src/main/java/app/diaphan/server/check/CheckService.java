@@ -1,7 +1,7 @@
 package app.diaphan.server.check;
 
 import app.diaphan.core.check.CheckKind;
-import app.diaphan.core.check.Found;
+import app.diaphan.core.check.Finding;
 import app.diaphan.core.check.ProofChecks;
 import app.diaphan.core.check.Still;
 import app.diaphan.core.check.house.Brand;
@@ -53,12 +53,12 @@ public class CheckService {
   }
 
   /** All checks that the package makes. */
-  public List<Found> check(Long packageId, Overlay designed) {
+  public List<Finding> check(Long packageId, Overlay designed) {
     Overlay overlay = Filling.without(designed);
     Set<CheckKind> made = store.checksMade(packageId);
-    List<Found> found = new ArrayList<>(check(packageId, overlay, made));
+    List<Finding> found = new ArrayList<>(check(packageId, overlay, made));
     found.addAll(HouseChecks.of(drawings.rendererFor(packageId), overlay, brand(packageId), made));
-    found.sort(Comparator.comparing((Found one) -> !one.fails()));
+    found.sort(Comparator.comparing((Finding one) -> !one.fails()));
     return found;
   }
 
@@ -78,11 +78,11 @@ public class CheckService {
   }
 
   /** That words can be read. */
-  public List<Found> legibility(Long packageId, Overlay overlay) {
+  public List<Finding> legibility(Long packageId, Overlay overlay) {
     return check(packageId, overlay, EnumSet.of(CheckKind.LEGIBILITY));
   }
 
-  private List<Found> check(Long packageId, Overlay overlay, Set<CheckKind> wanted) {
+  private List<Finding> check(Long packageId, Overlay overlay, Set<CheckKind> wanted) {
     List<Still> stills =
         store.stillLinesOf(packageId).stream()
             .map(

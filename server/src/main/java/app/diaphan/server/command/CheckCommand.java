@@ -1,7 +1,7 @@
 package app.diaphan.server.command;
 
 import app.diaphan.core.check.CheckKind;
-import app.diaphan.core.check.Found;
+import app.diaphan.core.check.Finding;
 import app.diaphan.core.check.ProofChecks;
 import app.diaphan.core.check.Still;
 import app.diaphan.core.check.house.Brand;
@@ -89,7 +89,7 @@ final class CheckCommand implements Callable<Integer> {
     boolean failed = false;
     for (Overlay designed : BundleRenderer.chosen(bundle, names)) {
       Overlay overlay = Filling.without(designed);
-      List<Found> found =
+      List<Finding> found =
           new ArrayList<>(ProofChecks.of(renderer, overlay, stills, bundle.targets(), wanted));
       found.addAll(
           HouseChecks.of(
@@ -97,8 +97,8 @@ final class CheckCommand implements Callable<Integer> {
               overlay,
               new Brand(bundle.house(), bundle.following(), renderer.fonts()),
               wanted));
-      found.sort(Comparator.comparing((Found one) -> !one.fails()));
-      boolean fails = found.stream().anyMatch(Found::fails);
+      found.sort(Comparator.comparing((Finding one) -> !one.fails()));
+      boolean fails = found.stream().anyMatch(Finding::fails);
       failed |= fails;
       Map<String, Object> line = new LinkedHashMap<>();
       line.put("overlay", overlay.name());

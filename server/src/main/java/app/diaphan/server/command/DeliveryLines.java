@@ -57,7 +57,7 @@ final class DeliveryLines {
     line.put("left", delivered.left());
     line.put("top", delivered.top());
     line.put("report", delivered.report());
-    line.put("findings", delivered.findings());
+    line.put("troubles", delivered.troubles());
     return line;
   }
 

@@ -5,7 +5,7 @@ import app.diaphan.core.Sentence;
 import app.diaphan.core.picture.PictureFile;
 import app.diaphan.core.picture.PictureReader;
 import app.diaphan.core.picture.RasterPicture;
-import app.diaphan.core.returned.PictureLook;
+import app.diaphan.core.returned.Likeness;
 import app.diaphan.core.returned.Recognition;
 import app.diaphan.core.returned.ReturnedCheck;
 import app.diaphan.core.returned.Verdict;
@@ -63,7 +63,7 @@ final class ReturnedCommand implements Callable<Integer> {
         same = Optional.of(one);
         break;
       }
-      recognition.consider(one, PictureLook.of((RasterPicture) read(one, sent).picture()), 0);
+      recognition.consider(one, Likeness.of((RasterPicture) read(one, sent).picture()), 0);
     }
     Optional<Path> from = same.or(recognition::nearest);
     Verdict verdict =

@@ -32,7 +32,7 @@ public class CueListEntity {
 
   final void keep(CueList list) {
     name = list.name();
-    document = DocumentJson.write(list);
+    document = DocumentJson.writeKept(list);
   }
 
   public CueList list() {

@@ -57,7 +57,7 @@ public class DeliveryService {
   private final Deliveries deliveries;
   private final DeliveryRuns runs;
   private final PlanService plans;
-  private final PictureLooks looks;
+  private final Likenesses looks;
   private final Clock clock;
   private final RunHistory history;
   private final AsDelivered asDelivered;
@@ -77,7 +77,7 @@ public class DeliveryService {
       Deliveries deliveries,
       DeliveryRuns runs,
       PlanService plans,
-      PictureLooks looks,
+      Likenesses looks,
       RunHistory history,
       AsDelivered asDelivered,
       MemoryBudget budget,

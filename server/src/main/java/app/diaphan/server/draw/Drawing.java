@@ -1,5 +1,6 @@
 package app.diaphan.server.draw;
 
+import app.diaphan.core.render.DrawingTrouble;
 import java.util.List;
 
 /**
@@ -15,7 +16,7 @@ public record Drawing(
     int height,
     DrawnPart composite,
     List<DrawnPiece> pieces,
-    List<FoundOnPiece> findings) {
+    List<DrawingTrouble> troubles) {
 
   /**
    * A picture of what is drawn on, cut to it.
@@ -54,7 +55,4 @@ public record Drawing(
       List<String> leansOn,
       boolean backs,
       String note) {}
-
-  /** Something to know about a piece. */
-  public record FoundOnPiece(String piece, String sentence, boolean prevents) {}
 }

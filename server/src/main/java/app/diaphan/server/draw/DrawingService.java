@@ -178,9 +178,7 @@ public class DrawingService {
         canvas.height(),
         keepNow(all, again),
         pieces.of(all.placed()),
-        all.findings().stream()
-            .map(f -> new Drawing.FoundOnPiece(f.piece(), f.sentence(), f.prevents()))
-            .toList());
+        all.troubles());
   }
 
   /** What is needed to draw an overlay or a piece of it again. */

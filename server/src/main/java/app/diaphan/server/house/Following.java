@@ -44,7 +44,7 @@ class Following {
     Overlay document = PackageStore.documentOf(entity);
     Overlay fresh = house.dressed(document);
     if (!fresh.equals(document)) {
-      overlays.replaceDocument(entity.id(), DocumentJson.write(fresh));
+      overlays.replaceDocument(entity.id(), DocumentJson.writeKept(fresh));
     }
   }
 
@@ -112,7 +112,7 @@ class Following {
                 now, copy.back().id(), piece -> piece.equals(copy.back()) ? copy.was() : piece);
       }
       if (!now.equals(document)) {
-        overlays.replaceDocument(entity.id(), DocumentJson.write(now));
+        overlays.replaceDocument(entity.id(), DocumentJson.writeKept(now));
       }
     }
   }

@@ -213,7 +213,8 @@ public class HouseChanges {
   private void keep(Optional<Long> packageId, Long houseId, String said, MadeChange made) {
     list.forgetUndone(houseId, packageId.orElse(0L));
     list.saveAndFlush(
-        new HouseChangeEntity(houseId, packageId, said, DocumentJson.write(made), clock.instant()));
+        new HouseChangeEntity(
+            houseId, packageId, said, DocumentJson.writeKept(made), clock.instant()));
     list.forgetOld(houseId);
   }
 
@@ -249,7 +250,8 @@ public class HouseChanges {
             .orElseThrow(() -> new InvalidInput("There is no change to be made once more."));
     MadeChange made = read(entity);
     Made anew = go(entity, made.after(), made.housesAfter(), Set.copyOf(made.keptOut()));
-    entity.redone(DocumentJson.write(made.with(anew.kept(), anew.copies(), anew.overwritten())));
+    entity.redone(
+        DocumentJson.writeKept(made.with(anew.kept(), anew.copies(), anew.overwritten())));
     list.saveAndFlush(entity);
   }
 

@@ -15,6 +15,7 @@ import tools.jackson.databind.cfg.CoercionAction;
 import tools.jackson.databind.cfg.CoercionInputShape;
 import tools.jackson.databind.cfg.EnumFeature;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 import tools.jackson.databind.type.LogicalType;
 
 /** Reads and writes documents strictly: nothing unknown is dropped, nothing missing is guessed. */
@@ -61,6 +62,12 @@ public final class DocumentJson {
     return MAPPER.writeValueAsString(document);
   }
 
+  /** A document as it is kept: with the version that it is of. */
+  public static String writeKept(Object document) {
+    return MAPPER.writeValueAsString(
+        OlderDocuments.versioned(MAPPER.<ObjectNode>valueToTree(document)));
+  }
+
   /** With line breaks, for people to read. */
   public static String writeReadable(Object document) {
     return MAPPER.writer().with(SerializationFeature.INDENT_OUTPUT).writeValueAsString(document)
@@ -87,7 +94,7 @@ public final class DocumentJson {
     try {
       JsonNode document = MAPPER.readTree(text);
       change.accept(document);
-      OlderDocuments.bringUpToDate(document);
+      OlderDocuments.bringUpToDate(document, where);
       return MAPPER.treeToValue(document, type);
     } catch (JacksonException e) {
       throw new InvalidInput(where + " " + Misreading.inWords(e), e);

@@ -17,7 +17,7 @@ public class MarkingEntity {
 
   MarkingEntity(Long packageId, MarkSettings settings) {
     this.packageId = packageId;
-    document = DocumentJson.write(settings);
+    document = DocumentJson.writeKept(settings);
   }
 
   MarkSettings settings() {

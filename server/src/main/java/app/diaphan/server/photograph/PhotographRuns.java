@@ -46,7 +46,7 @@ public class PhotographRuns {
 
   private final PhotographStore store;
   private final PhotographMarks marks;
-  private final PhotographLooks looks;
+  private final PhotographPictures looks;
   private final DeliveryFolder folders;
   private final DataFolder data;
   private final Permits work;
@@ -137,7 +137,7 @@ public class PhotographRuns {
   PhotographRuns(
       PhotographStore store,
       PhotographMarks marks,
-      PhotographLooks looks,
+      PhotographPictures looks,
       DeliveryFolder folders,
       DataFolder data,
       MemoryBudget memory,
@@ -307,7 +307,7 @@ public class PhotographRuns {
     try {
       MarkedPhotograph marked =
           work.with(
-              PhotographLooks.room(photograph.path()),
+              PhotographPictures.room(photograph.path()),
               () ->
                   mark.marker()
                       .mark(

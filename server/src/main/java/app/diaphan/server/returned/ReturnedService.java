@@ -11,7 +11,7 @@ import app.diaphan.core.returned.ReturnedCheck;
 import app.diaphan.core.returned.Verdict;
 import app.diaphan.server.deliver.AsDelivered;
 import app.diaphan.server.deliver.DeliveryService;
-import app.diaphan.server.deliver.PictureLooks;
+import app.diaphan.server.deliver.Likenesses;
 import app.diaphan.server.store.DeliveryEntity;
 import java.util.HashSet;
 import java.util.List;
@@ -23,10 +23,10 @@ import org.springframework.stereotype.Service;
 @Service
 public class ReturnedService {
   private final DeliveryService deliveries;
-  private final PictureLooks looks;
+  private final Likenesses looks;
   private final AsDelivered asDelivered;
 
-  ReturnedService(DeliveryService deliveries, PictureLooks looks, AsDelivered asDelivered) {
+  ReturnedService(DeliveryService deliveries, Likenesses looks, AsDelivered asDelivered) {
     this.deliveries = deliveries;
     this.looks = looks;
     this.asDelivered = asDelivered;
@@ -79,7 +79,7 @@ public class ReturnedService {
 
   private Verdict verdict(DeliveryEntity delivery, PictureFile returned) {
     return asDelivered.same(delivery)
-        ? ReturnedCheck.of(PictureLooks.read(delivery), returned)
+        ? ReturnedCheck.of(Likenesses.read(delivery), returned)
         : ReturnedCheck.likeOneBefore();
   }
 

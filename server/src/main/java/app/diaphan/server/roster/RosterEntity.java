@@ -32,7 +32,7 @@ public class RosterEntity {
 
   final void keep(Roster roster) {
     name = roster.name();
-    document = DocumentJson.write(roster);
+    document = DocumentJson.writeKept(roster);
   }
 
   /** It knows its overlays by their ids. */

@@ -3,6 +3,7 @@ package app.diaphan.server.store;
 import app.diaphan.core.Names;
 import app.diaphan.core.deliver.Delivered;
 import app.diaphan.core.deliver.FileEnd;
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -80,8 +81,10 @@ public class DeliveryEntity {
   @Lob private String report;
   private String sideFile;
 
-  /** A look at the file that others are recognised by; there once it was asked for. */
-  @Lob private byte[] pictureLook;
+  /** What others are recognised by as this file; there once it was asked for. */
+  @Lob
+  @Column(name = "picture_look")
+  private byte[] likeness;
 
   private int placeLeft;
   private int placeTop;
@@ -168,8 +171,8 @@ public class DeliveryEntity {
     overlayId = null;
   }
 
-  public void keepLook(byte[] look) {
-    pictureLook = look;
+  public void keepLikeness(byte[] made) {
+    likeness = made;
   }
 
   public Long id() {
@@ -213,8 +216,8 @@ public class DeliveryEntity {
     return Optional.ofNullable(sha256);
   }
 
-  public Optional<byte[]> pictureLook() {
-    return Optional.ofNullable(pictureLook);
+  public Optional<byte[]> likeness() {
+    return Optional.ofNullable(likeness);
   }
 
   public int revision() {

@@ -47,7 +47,7 @@ public class HouseEntity {
 
   public void keep(House house) {
     name = house.name();
-    document = DocumentJson.write(house);
+    document = DocumentJson.writeKept(house);
     revision++;
   }
 }

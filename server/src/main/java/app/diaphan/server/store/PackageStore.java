@@ -104,7 +104,7 @@ public class PackageStore {
     OverlayEntity entity =
         overlays.saveAndFlush(
             new OverlayEntity(
-                packageId, overlay.name(), DocumentJson.write(overlay), clock.instant()));
+                packageId, overlay.name(), DocumentJson.writeKept(overlay), clock.instant()));
     keepRevision(entity);
     return entity;
   }
@@ -119,7 +119,7 @@ public class PackageStore {
     if (entity.revision() != basedOn) {
       throw new StaleSave(entity.name(), entity.revision());
     }
-    entity.save(overlay.name(), DocumentJson.write(overlay), clock.instant());
+    entity.save(overlay.name(), DocumentJson.writeKept(overlay), clock.instant());
     OverlayEntity saved = overlays.saveAndFlush(entity);
     keepRevision(saved);
     return saved;
@@ -204,7 +204,7 @@ public class PackageStore {
       }
     }
     GraphicsPackage graphics = get(packageId);
-    graphics.keepTargets(DocumentJson.write(targets));
+    graphics.keepTargets(DocumentJson.writeKept(targets));
     packages.save(graphics);
     return targets;
   }
@@ -217,7 +217,7 @@ public class PackageStore {
             .toList();
     if (!after.equals(before.forTargets())) {
       Overlay document = before.withForTargets(after);
-      overlays.replaceDocument(entity.id(), DocumentJson.write(document));
+      overlays.replaceDocument(entity.id(), DocumentJson.writeKept(document));
     }
   }
 

@@ -79,7 +79,8 @@ public class StarterStore {
   @Transactional
   public StarterEntity add(Long packageId, Overlay overlay) {
     packages.get(packageId);
-    return starters.save(new StarterEntity(packageId, overlay.name(), DocumentJson.write(overlay)));
+    return starters.save(
+        new StarterEntity(packageId, overlay.name(), DocumentJson.writeKept(overlay)));
   }
 
   /** The starter with its package's present finish sets on what follows them. */

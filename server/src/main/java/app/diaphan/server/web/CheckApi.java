@@ -2,12 +2,12 @@ package app.diaphan.server.web;
 
 import app.diaphan.core.Require;
 import app.diaphan.core.check.CheckKind;
-import app.diaphan.core.check.Found;
+import app.diaphan.core.check.Finding;
 import app.diaphan.core.colour.Colour;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.server.check.CheckService;
 import app.diaphan.server.disk.OnlyComputes;
-import app.diaphan.server.draw.ProofLooks;
+import app.diaphan.server.draw.ProofPictures;
 import app.diaphan.server.store.PackageStore;
 import java.util.List;
 import java.util.Optional;
@@ -26,9 +26,9 @@ import org.springframework.web.bind.annotation.RestController;
 class CheckApi {
   private final CheckService checks;
   private final PackageStore store;
-  private final ProofLooks looks;
+  private final ProofPictures looks;
 
-  CheckApi(CheckService checks, PackageStore store, ProofLooks looks) {
+  CheckApi(CheckService checks, PackageStore store, ProofPictures looks) {
     this.checks = checks;
     this.store = store;
     this.looks = looks;
@@ -40,7 +40,7 @@ class CheckApi {
    * @param still id of the still beneath; 0 for a flat colour
    * @param beneath the colour then
    */
-  record ToLook(Overlay overlay, ProofLooks.Kind kind, long still, Colour beneath) {}
+  record ToLook(Overlay overlay, ProofPictures.Kind kind, long still, Colour beneath) {}
 
   /**
    * @param picture the address of a picture of the whole frame, pixel for pixel
@@ -57,7 +57,7 @@ class CheckApi {
   /** Checks an overlay that need not be saved; what has to be put right comes first. */
   @OnlyComputes
   @PostMapping("/checks")
-  List<Found> check(@PathVariable long id, @RequestBody ToCheck wanted) {
+  List<Finding> check(@PathVariable long id, @RequestBody ToCheck wanted) {
     return checks.check(id, wanted.overlay());
   }
 

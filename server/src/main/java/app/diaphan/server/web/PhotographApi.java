@@ -9,7 +9,7 @@ import app.diaphan.core.photograph.Marking;
 import app.diaphan.server.photograph.MarkOutcome;
 import app.diaphan.server.photograph.MarkSettings;
 import app.diaphan.server.photograph.PhotographEntity;
-import app.diaphan.server.photograph.PhotographLooks;
+import app.diaphan.server.photograph.PhotographPictures;
 import app.diaphan.server.photograph.PhotographReport;
 import app.diaphan.server.photograph.PhotographRuns;
 import app.diaphan.server.photograph.PhotographStore;
@@ -56,14 +56,14 @@ class PhotographApi {
   private static final int LARGEST = 2400;
 
   private final PhotographStore store;
-  private final PhotographLooks looks;
+  private final PhotographPictures looks;
   private final PhotographRuns runs;
   private final PackageStore packages;
   private final Clock clock;
 
   PhotographApi(
       PhotographStore store,
-      PhotographLooks looks,
+      PhotographPictures looks,
       PhotographRuns runs,
       PackageStore packages,
       Clock clock) {
@@ -193,7 +193,7 @@ class PhotographApi {
 
   @GetMapping("/photographs/{id}/look")
   PhotographLook look(@PathVariable long id) {
-    PhotographLooks.Look look = looks.look(store.get(id));
+    PhotographPictures.Look look = looks.look(store.get(id));
     return new PhotographLook(
         look.width(),
         look.height(),

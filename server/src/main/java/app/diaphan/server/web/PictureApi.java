@@ -4,7 +4,7 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.cutout.CutView;
 import app.diaphan.core.overlay.cutout.CutOut;
 import app.diaphan.server.disk.OnlyComputes;
-import app.diaphan.server.draw.CutOutLooks;
+import app.diaphan.server.draw.CutOutPictures;
 import app.diaphan.server.draw.SmallPictures;
 import app.diaphan.server.store.PackageStore;
 import app.diaphan.server.store.PictureEntity;
@@ -37,9 +37,10 @@ class PictureApi {
   private final PackageStore packages;
   private final PictureStore pictures;
   private final SmallPictures small;
-  private final CutOutLooks looks;
+  private final CutOutPictures looks;
 
-  PictureApi(PackageStore packages, PictureStore pictures, SmallPictures small, CutOutLooks looks) {
+  PictureApi(
+      PackageStore packages, PictureStore pictures, SmallPictures small, CutOutPictures looks) {
     this.packages = packages;
     this.pictures = pictures;
     this.small = small;
@@ -84,12 +85,16 @@ class PictureApi {
    * @param quick whether the look may be made of a smaller picture, to come sooner
    */
   record ToLookAt(
-      String picture, CutOut cutOut, CutView view, CutOutLooks.PicturePart part, boolean quick) {}
+      String picture,
+      CutOut cutOut,
+      CutView view,
+      CutOutPictures.PicturePart part,
+      boolean quick) {}
 
   /** A part of a picture that is being cut out. */
   @OnlyComputes
   @PostMapping("/packages/{id}/cut-outs")
-  CutOutLooks.SeenPart lookAt(@PathVariable long id, @RequestBody ToLookAt wanted) {
+  CutOutPictures.SeenPart lookAt(@PathVariable long id, @RequestBody ToLookAt wanted) {
     return looks.look(
         id, wanted.picture(), wanted.cutOut(), wanted.view(), wanted.part(), wanted.quick());
   }

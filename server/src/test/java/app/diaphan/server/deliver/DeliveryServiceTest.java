@@ -65,7 +65,7 @@ class DeliveryServiceTest {
   private final Deliveries deliveries = mock(Deliveries.class);
   private final DeliveryRuns runs = mock(DeliveryRuns.class);
   private final PlanService plans = mock(PlanService.class);
-  private final PictureLooks looks = mock(PictureLooks.class);
+  private final Likenesses looks = mock(Likenesses.class);
   private final Deliverer deliverer = mock(Deliverer.class);
   private final OverlayEntity overlay = mock(OverlayEntity.class);
   private final DeliveryRun run = mock(DeliveryRun.class);

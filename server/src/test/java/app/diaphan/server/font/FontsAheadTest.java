@@ -4,6 +4,9 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.timeout;
+import static org.mockito.Mockito.times;
+import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
 import app.diaphan.core.font.Axis;
@@ -84,6 +87,23 @@ class FontsAheadTest {
     has(file("second " + Instant.now(), AXES));
     ahead.begin(1L);
     assertEquals(700, settled.poll(20, TimeUnit.SECONDS));
+    // One after the other, so whatever the second call had begun was done before.
+    verify(packages, times(2)).overlaysOf(1L);
+  }
+
+  @Test
+  void packagesThatNobodyAskedForInALongTimeAreForgotten() throws InterruptedException {
+    has(file("third " + Instant.now(), AXES));
+    List<FontFile> files = shelves.filesOf(1L);
+    when(shelves.filesOf(any())).thenReturn(files);
+    ahead.begin(1L);
+    for (long other = 2; other <= 65; other++) {
+      ahead.begin(other);
+    }
+    ahead.begin(65L);
+    ahead.begin(1L);
+    verify(packages, timeout(20_000).times(2)).overlaysOf(1L);
+    verify(packages).overlaysOf(65L);
   }
 
   @Test

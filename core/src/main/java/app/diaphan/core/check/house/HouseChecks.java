@@ -2,7 +2,7 @@ package app.diaphan.core.check.house;
 
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.check.CheckKind;
-import app.diaphan.core.check.Found;
+import app.diaphan.core.check.Finding;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.Pieces;
@@ -22,12 +22,12 @@ public final class HouseChecks {
    * @param wanted which checks are made; those that are none of a house are passed over
    * @return in the order of the stack, marks last
    */
-  public static List<Found> of(
+  public static List<Finding> of(
       Renderer renderer, Overlay overlay, Brand brand, Set<CheckKind> wanted) {
     HouseColourCheck colours = new HouseColourCheck(overlay, brand);
     HouseFontCheck fonts = new HouseFontCheck(overlay, brand);
     List<PlacedPiece> shown = shown(renderer, overlay);
-    List<Found> found = new ArrayList<>();
+    List<Finding> found = new ArrayList<>();
     for (PlacedPiece placed : shown) {
       if (wanted.contains(CheckKind.HOUSE_COLOUR)) {
         colours.of(placed.piece()).ifPresent(found::add);

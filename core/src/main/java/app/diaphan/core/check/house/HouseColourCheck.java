@@ -2,7 +2,7 @@ package app.diaphan.core.check.house;
 
 import app.diaphan.core.Sentence;
 import app.diaphan.core.check.CheckKind;
-import app.diaphan.core.check.Found;
+import app.diaphan.core.check.Finding;
 import app.diaphan.core.colour.Colour;
 import app.diaphan.core.colour.Oklab;
 import app.diaphan.core.house.House;
@@ -25,7 +25,7 @@ final class HouseColourCheck {
     dress = overlay.dress();
   }
 
-  Optional<Found> of(Piece piece) {
+  Optional<Finding> of(Piece piece) {
     List<Colour> strange = FaceColours.of(piece).stream().filter(this::strange).distinct().toList();
     if (strange.isEmpty() || house.colours().isEmpty()) {
       return Optional.empty();
@@ -41,7 +41,7 @@ final class HouseColourCheck {
             .distinct()
             .collect(Collectors.joining(" and "));
     return Optional.of(
-        new Found(
+        new Finding(
             CheckKind.HOUSE_COLOUR,
             false,
             piece.id(),

@@ -2,7 +2,7 @@ package app.diaphan.core.check.house;
 
 import app.diaphan.core.Sentence;
 import app.diaphan.core.check.CheckKind;
-import app.diaphan.core.check.Found;
+import app.diaphan.core.check.Finding;
 import app.diaphan.core.font.FontKind;
 import app.diaphan.core.font.shelf.FontFamily;
 import app.diaphan.core.font.shelf.FontShelf;
@@ -26,7 +26,7 @@ final class HouseFontCheck {
     fonts = brand.fonts();
   }
 
-  Optional<Found> of(Piece piece) {
+  Optional<Finding> of(Piece piece) {
     if (!(piece instanceof TextPiece text) || house.fonts().isEmpty()) {
       return Optional.empty();
     }
@@ -41,7 +41,7 @@ final class HouseFontCheck {
             .distinct()
             .collect(Collectors.joining(" and "));
     return Optional.of(
-        new Found(
+        new Finding(
             CheckKind.HOUSE_FONT,
             false,
             piece.id(),

@@ -2,7 +2,7 @@ package app.diaphan.core.check.house;
 
 import app.diaphan.core.Sentence;
 import app.diaphan.core.check.CheckKind;
-import app.diaphan.core.check.Found;
+import app.diaphan.core.check.Finding;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.house.House;
 import app.diaphan.core.house.MarkColours;
@@ -46,13 +46,13 @@ final class MarkChecks {
     house = brand.house().seenBy(overlay);
   }
 
-  List<Found> of(Set<CheckKind> wanted) {
-    List<Found> found = new ArrayList<>();
+  List<Finding> of(Set<CheckKind> wanted) {
+    List<Finding> found = new ArrayList<>();
     MarkInPlace.all(shown.stream(), brand).forEach(mark -> check(mark, wanted, found));
     return found;
   }
 
-  private void check(MarkInPlace mark, Set<CheckKind> wanted, List<Found> found) {
+  private void check(MarkInPlace mark, Set<CheckKind> wanted, List<Finding> found) {
     String name = mark.piece().name();
     if (wanted.contains(CheckKind.MARK_SIZE) && tooSmall(mark)) {
       found.add(
@@ -95,9 +95,9 @@ final class MarkChecks {
     }
   }
 
-  private static Found found(CheckKind kind, MarkInPlace mark, String sentence, String mend) {
+  private static Finding found(CheckKind kind, MarkInPlace mark, String sentence, String mend) {
     String remedy = mend.isEmpty() ? "Move the mark or what is beside it." : "";
-    return new Found(kind, true, mark.piece().id(), sentence, remedy, mend);
+    return new Finding(kind, true, mark.piece().id(), sentence, remedy, mend);
   }
 
   private boolean tooSmall(MarkInPlace mark) {

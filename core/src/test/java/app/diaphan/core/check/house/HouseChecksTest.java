@@ -7,7 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Samples;
 import app.diaphan.core.check.CheckKind;
-import app.diaphan.core.check.Found;
+import app.diaphan.core.check.Finding;
 import app.diaphan.core.colour.Colour;
 import app.diaphan.core.font.shelf.ShippedFonts;
 import app.diaphan.core.frame.Area;
@@ -91,7 +91,7 @@ class HouseChecksTest {
           name -> name.equals("bug.svg") ? Optional.of(BUG) : Optional.empty(),
           Memory.NONE);
 
-  private static List<Found> check(House house, CheckKind kind, Overlay overlay) {
+  private static List<Finding> check(House house, CheckKind kind, Overlay overlay) {
     return HouseChecks.of(
         RENDERER,
         overlay,
@@ -100,7 +100,7 @@ class HouseChecksTest {
   }
 
   private static Overlay mended(CheckKind kind, Overlay overlay) {
-    List<Found> found = check(HOUSE, kind, overlay);
+    List<Finding> found = check(HOUSE, kind, overlay);
     assertEquals(1, found.size(), found.toString());
     Overlay mended =
         HouseChecks.mended(
@@ -153,7 +153,7 @@ class HouseChecksTest {
   void facesAndLinesHaveColoursOfTheHouse() {
     assertEquals(
         List.of(), check(HOUSE, CheckKind.HOUSE_COLOUR, overlay(plate("#f0a93f80", "#ffffff"))));
-    Found found =
+    Finding found =
         check(HOUSE, CheckKind.HOUSE_COLOUR, overlay(plate("#f2a63e80", "#fbf6ea"))).getFirst();
     assertEquals("Take Lamp", found.mend());
     assertTrue(found.sentence().contains("#f2a63e"), found.sentence());

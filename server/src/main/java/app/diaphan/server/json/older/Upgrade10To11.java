@@ -9,6 +9,11 @@ import tools.jackson.databind.node.ObjectNode;
  */
 final class Upgrade10To11 implements Upgrade {
   @Override
+  public int to() {
+    return 11;
+  }
+
+  @Override
   public void bring(JsonNode document) {
     Parts.objects(document, Upgrade10To11::bringFrameOrFile);
   }

@@ -10,6 +10,11 @@ import tools.jackson.databind.node.ObjectNode;
  */
 final class Upgrade11To12 implements Upgrade {
   @Override
+  public int to() {
+    return 12;
+  }
+
+  @Override
   public void bring(JsonNode document) {
     Parts.pieces(
         document,

@@ -16,6 +16,11 @@ import tools.jackson.databind.node.ObjectNode;
  */
 final class Upgrade13To14 implements Upgrade {
   @Override
+  public int to() {
+    return 14;
+  }
+
+  @Override
   public void bring(JsonNode document) {
     Parts.overlayWithout(
         document, "dress", overlay -> overlay.put("dress", Dress.LIGHT.name()).putArray("kept"));

@@ -7,6 +7,11 @@ import tools.jackson.databind.node.ObjectNode;
 /** All fonts were those that ship, without axes, and letters had one form. */
 final class Upgrade14To15 implements Upgrade {
   @Override
+  public int to() {
+    return 15;
+  }
+
+  @Override
   public void bring(JsonNode document) {
     Parts.pieces(document, Upgrade14To15::bringText);
     Parts.listOfHouses(document, "fontFiles");

@@ -8,6 +8,11 @@ import tools.jackson.databind.node.ObjectNode;
  */
 final class Upgrade15To16 implements Upgrade {
   @Override
+  public int to() {
+    return 16;
+  }
+
+  @Override
   public void bring(JsonNode document) {
     Parts.pieces(
         document,

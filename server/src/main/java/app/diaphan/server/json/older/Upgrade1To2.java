@@ -9,6 +9,11 @@ import tools.jackson.databind.node.ObjectNode;
  */
 final class Upgrade1To2 implements Upgrade {
   @Override
+  public int to() {
+    return 2;
+  }
+
+  @Override
   public void bring(JsonNode document) {
     if (!Parts.hasFrame(document)
         || document.path("frame").has("ownMargin")

@@ -9,6 +9,11 @@ import tools.jackson.databind.node.ObjectNode;
  */
 final class Upgrade2To3 implements Upgrade {
   @Override
+  public int to() {
+    return 3;
+  }
+
+  @Override
   public void bring(JsonNode document) {
     Parts.pieces(document, Upgrade2To3::bringLook);
     Parts.listOfHouses(document, "finishSets");

@@ -5,6 +5,11 @@ import tools.jackson.databind.JsonNode;
 /** Pictures had no cut-out and no tint. */
 final class Upgrade3To4 implements Upgrade {
   @Override
+  public int to() {
+    return 4;
+  }
+
+  @Override
   public void bring(JsonNode document) {
     Parts.pieces(
         document,

@@ -5,6 +5,11 @@ import tools.jackson.databind.JsonNode;
 /** Pictures had one page. */
 final class Upgrade4To5 implements Upgrade {
   @Override
+  public int to() {
+    return 5;
+  }
+
+  @Override
   public void bring(JsonNode document) {
     Parts.pieces(
         document,

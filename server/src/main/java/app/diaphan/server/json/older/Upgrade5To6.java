@@ -9,6 +9,11 @@ import tools.jackson.databind.node.ObjectNode;
  */
 final class Upgrade5To6 implements Upgrade {
   @Override
+  public int to() {
+    return 6;
+  }
+
+  @Override
   public void bring(JsonNode document) {
     Parts.overlayWithout(document, "forTargets", overlay -> overlay.putArray("forTargets"));
     bringTarget(document);

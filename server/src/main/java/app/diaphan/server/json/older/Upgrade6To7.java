@@ -7,6 +7,11 @@ import tools.jackson.databind.node.ObjectNode;
 /** Nothing was left open: braces in words were braces and named no columns. */
 final class Upgrade6To7 implements Upgrade {
   @Override
+  public int to() {
+    return 7;
+  }
+
+  @Override
   public void bring(JsonNode document) {
     Parts.pieces(document, Upgrade6To7::bringSlots);
   }

@@ -5,6 +5,11 @@ import tools.jackson.databind.JsonNode;
 /** Plates "hugged" what they back. */
 final class Upgrade7To8 implements Upgrade {
   @Override
+  public int to() {
+    return 8;
+  }
+
+  @Override
   public void bring(JsonNode document) {
     Parts.pieces(
         document,

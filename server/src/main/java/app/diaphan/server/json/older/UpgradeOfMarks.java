@@ -9,6 +9,11 @@ import tools.jackson.databind.node.ObjectNode;
  */
 final class UpgradeOfMarks implements Upgrade {
   @Override
+  public int to() {
+    return 16;
+  }
+
+  @Override
   public void bring(JsonNode document) {
     if (!(document instanceof ObjectNode settings) || !settings.has("otherFinishes")) {
       return;

@@ -9,7 +9,7 @@ import app.diaphan.core.picture.RasterPicture;
 import app.diaphan.core.raster.Bands;
 import app.diaphan.core.render.Canvas;
 import app.diaphan.core.roster.Filling;
-import app.diaphan.core.screening.VideoLook;
+import app.diaphan.core.screening.VideoColours;
 import app.diaphan.server.memory.MemoryBudget;
 import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
@@ -18,7 +18,7 @@ import org.springframework.stereotype.Service;
 
 /** Shows overlays in ways that a browser cannot by laying one picture over another. */
 @Service
-public class ProofLooks {
+public class ProofPictures {
   /** Of the overlay, of what lies beneath, and of both. */
   private static final long BYTES_PER_PIXEL = 60;
 
@@ -27,7 +27,7 @@ public class ProofLooks {
   private final StillPictures stillPictures;
   private final Permits work;
 
-  ProofLooks(
+  ProofPictures(
       DrawingService drawings,
       DrawnPictures drawn,
       StillPictures stillPictures,
@@ -72,7 +72,8 @@ public class ProofLooks {
     float[] rgb =
         switch (kind) {
           case COLOUR_ALONE -> straight(pixels);
-          case AS_VIDEO -> VideoLook.of(over(pixels, still, beneath, width, height), width, height);
+          case AS_VIDEO ->
+              VideoColours.of(over(pixels, still, beneath, width, height), width, height);
         };
     return png(rgb, width, height);
   }

@@ -7,7 +7,7 @@ import app.diaphan.core.raster.Bands;
  * BT.709, items 3 and 4), the colour channels at half the lines and half the columns (4:2:0; each
  * the mean of the four pixels around it), and back by linear interpolation.
  */
-public final class VideoLook {
+public final class VideoColours {
   private final int width;
   private final int height;
   private final int halfWidth;
@@ -15,7 +15,7 @@ public final class VideoLook {
   private final float[] blue;
   private final float[] red;
 
-  private VideoLook(float[] rgb, int width, int height) {
+  private VideoColours(float[] rgb, int width, int height) {
     this.width = width;
     this.height = height;
     halfWidth = (width + 1) / 2;
@@ -31,7 +31,7 @@ public final class VideoLook {
    * @return the same after the way through video
    */
   public static float[] of(float[] rgb, int width, int height) {
-    VideoLook look = new VideoLook(rgb, width, height);
+    VideoColours look = new VideoColours(rgb, width, height);
     float[] seen = new float[rgb.length];
     Bands.over(0, height, width, (top, bottom) -> look.decode(seen, top, bottom));
     return seen;

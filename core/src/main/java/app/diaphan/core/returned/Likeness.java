@@ -7,18 +7,18 @@ import app.diaphan.core.picture.RasterPicture;
  * the means of premultiplied red, green and blue, of alpha, and of the straight colours with clear
  * pixels as black, which is what is left when an alpha is merely dropped.
  */
-public final class PictureLook {
+public final class Likeness {
   static final int SIDE = 32;
   private static final int CHANNELS = 7;
   private static final int ALPHA = 3;
 
   private final float[] means;
 
-  private PictureLook(float[] means) {
+  private Likeness(float[] means) {
     this.means = means;
   }
 
-  public static PictureLook of(RasterPicture picture) {
+  public static Likeness of(RasterPicture picture) {
     float[] sums = new float[SIDE * SIDE * CHANNELS];
     int[] counts = new int[SIDE * SIDE];
     for (int y = 0; y < picture.height(); y++) {
@@ -42,16 +42,16 @@ public final class PictureLook {
     for (int i = 0; i < sums.length; i++) {
       sums[i] /= Math.max(1, counts[i / CHANNELS]);
     }
-    return new PictureLook(sums);
+    return new Likeness(sums);
   }
 
   /** Reads what {@link #bytes} gave. */
-  public static PictureLook of(byte[] bytes) {
+  public static Likeness of(byte[] bytes) {
     float[] means = new float[SIDE * SIDE * CHANNELS];
     for (int i = 0; i < means.length; i++) {
       means[i] = (bytes[i] & 0xff) / 255f;
     }
-    return new PictureLook(means);
+    return new Likeness(means);
   }
 
   public byte[] bytes() {
@@ -68,14 +68,14 @@ public final class PictureLook {
    *
    * @return root of the mean square, 0–1
    */
-  public double distance(PictureLook returned, boolean hasAlpha) {
+  public double distance(Likeness returned, boolean hasAlpha) {
     if (hasAlpha) {
       return Math.min(withAlpha(returned), alphaAlone(returned));
     }
     return Math.min(overColour(returned), dropped(returned));
   }
 
-  private double withAlpha(PictureLook other) {
+  private double withAlpha(Likeness other) {
     double sum = 0;
     for (int cell = 0; cell < SIDE * SIDE; cell++) {
       for (int c = 0; c <= ALPHA; c++) {
@@ -86,7 +86,7 @@ public final class PictureLook {
   }
 
   /** The colours may have been multiplied; a little more is asked of the alpha for that. */
-  private double alphaAlone(PictureLook other) {
+  private double alphaAlone(Likeness other) {
     double sum = 0;
     for (int cell = 0; cell < SIDE * SIDE; cell++) {
       sum += square(means[cell * CHANNELS + ALPHA] - other.means[cell * CHANNELS + ALPHA]);
@@ -94,7 +94,7 @@ public final class PictureLook {
     return 2 * Math.sqrt(sum / (SIDE * SIDE)) + 0.002;
   }
 
-  private double overColour(PictureLook flat) {
+  private double overColour(Likeness flat) {
     double sum = 0;
     for (int c = 0; c < 3; c++) {
       double ground = ground(flat, c);
@@ -107,7 +107,7 @@ public final class PictureLook {
   }
 
   /** The colour beneath that leaves the least squares. */
-  private double ground(PictureLook flat, int channel) {
+  private double ground(Likeness flat, int channel) {
     double with = 0;
     double weight = 1e-9;
     for (int cell = 0; cell < SIDE * SIDE; cell++) {
@@ -119,7 +119,7 @@ public final class PictureLook {
     return Math.clamp(with / weight, 0, 1);
   }
 
-  private double dropped(PictureLook flat) {
+  private double dropped(Likeness flat) {
     double sum = 0;
     for (int cell = 0; cell < SIDE * SIDE; cell++) {
       int at = cell * CHANNELS;

@@ -7,4 +7,4 @@ package app.diaphan.core.render;
  * @param sentence what it is and what to do
  * @param prevents whether the overlay cannot be delivered like this
  */
-public record Finding(String piece, String sentence, boolean prevents) {}
+public record DrawingTrouble(String piece, String sentence, boolean prevents) {}

@@ -9,10 +9,10 @@ package app.diaphan.core.check;
  * @param remedy what to do about it
  * @param mend what puts it right at one press; empty for nothing that does
  */
-public record Found(
+public record Finding(
     CheckKind kind, boolean fails, String piece, String sentence, String remedy, String mend) {
   /** What is put right by hand. */
-  public Found(CheckKind kind, boolean fails, String piece, String sentence, String remedy) {
+  public Finding(CheckKind kind, boolean fails, String piece, String sentence, String remedy) {
     this(kind, fails, piece, sentence, remedy, "");
   }
 }

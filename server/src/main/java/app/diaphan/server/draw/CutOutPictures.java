@@ -25,7 +25,7 @@ import org.springframework.stereotype.Service;
 
 /** Shows parts of cut-outs from close by or from afar while they are worked on. */
 @Service
-public class CutOutLooks {
+public class CutOutPictures {
   /** Of the picture as floats, its alpha, and what is made of both. */
   private static final long BYTES_PER_PIXEL = 64;
 
@@ -38,7 +38,7 @@ public class CutOutLooks {
   private final DrawnPictures drawn;
   private final Permits work;
 
-  CutOutLooks(DrawingService drawings, DrawnPictures drawn, MemoryBudget budget) {
+  CutOutPictures(DrawingService drawings, DrawnPictures drawn, MemoryBudget budget) {
     this.drawings = drawings;
     this.drawn = drawn;
     work = budget.work();

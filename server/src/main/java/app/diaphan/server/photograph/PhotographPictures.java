@@ -26,7 +26,7 @@ import org.springframework.stereotype.Service;
 
 /** How photographs look, small, and where the mark hangs on them. */
 @Service
-public class PhotographLooks {
+public class PhotographPictures {
   /** What decoders need beside the file. */
   private static final long ROOM = 96L << 20;
 
@@ -45,7 +45,7 @@ public class PhotographLooks {
    */
   public record Look(int width, int height, Optional<Hung> hung, String problem, String mark) {}
 
-  PhotographLooks(PhotographStore store, PhotographMarks marks, MemoryBudget memory) {
+  PhotographPictures(PhotographStore store, PhotographMarks marks, MemoryBudget memory) {
     this.store = store;
     this.marks = marks;
     work = memory.work();

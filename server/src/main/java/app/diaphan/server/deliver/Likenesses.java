@@ -3,7 +3,7 @@ package app.diaphan.server.deliver;
 import app.diaphan.core.picture.PictureFile;
 import app.diaphan.core.picture.PictureReader;
 import app.diaphan.core.picture.RasterPicture;
-import app.diaphan.core.returned.PictureLook;
+import app.diaphan.core.returned.Likeness;
 import app.diaphan.server.store.Deliveries;
 import app.diaphan.server.store.DeliveryEntity;
 import java.io.IOException;
@@ -15,31 +15,31 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 
-/** Looks at delivered files that others are recognised by. They outlive the files. */
+/** What files are recognised by as delivered ones. It outlives the files. */
 @Service
-public class PictureLooks {
-  private static final Logger LOG = LoggerFactory.getLogger(PictureLooks.class);
+public class Likenesses {
+  private static final Logger LOG = LoggerFactory.getLogger(Likenesses.class);
 
   private final Deliveries deliveries;
   private final AsDelivered asDelivered;
 
-  PictureLooks(Deliveries deliveries, AsDelivered asDelivered) {
+  Likenesses(Deliveries deliveries, AsDelivered asDelivered) {
     this.deliveries = deliveries;
     this.asDelivered = asDelivered;
   }
 
   /** Nothing if the file is gone and was not looked at before. */
-  public Optional<PictureLook> of(DeliveryEntity delivery) {
-    if (delivery.pictureLook().isPresent()) {
-      return delivery.pictureLook().map(PictureLook::of);
+  public Optional<Likeness> of(DeliveryEntity delivery) {
+    if (delivery.likeness().isPresent()) {
+      return delivery.likeness().map(Likeness::of);
     }
     if (!asDelivered.same(delivery)) {
       return Optional.empty();
     }
-    PictureLook look = PictureLook.of((RasterPicture) read(delivery).picture());
-    delivery.keepLook(look.bytes());
+    Likeness likeness = Likeness.of((RasterPicture) read(delivery).picture());
+    delivery.keepLikeness(likeness.bytes());
     deliveries.save(delivery);
-    return Optional.of(look);
+    return Optional.of(likeness);
   }
 
   /** Looks at a delivered file while it is still there. */
