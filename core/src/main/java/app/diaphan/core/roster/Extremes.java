@@ -1,12 +1,14 @@
 package app.diaphan.core.roster;
 
 import app.diaphan.core.colour.Colour;
+import app.diaphan.core.overlay.CodePiece;
 import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.Pieces;
-import app.diaphan.core.overlay.Run;
 import app.diaphan.core.overlay.TextPiece;
+import app.diaphan.core.overlay.WordedPiece;
 import app.diaphan.core.overlay.slot.WordSlots;
 import java.lang.Character.UnicodeScript;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -52,6 +54,10 @@ public final class Extremes {
         .filter(TextPiece.class::isInstance)
         .map(TextPiece.class::cast)
         .forEach(extremes::ofWords);
+    Pieces.all(overlay.stack())
+        .filter(CodePiece.class::isInstance)
+        .map(CodePiece.class::cast)
+        .forEach(extremes::ofCode);
     for (AskedColumn asked : OpenSlots.of(overlay)) {
       switch (asked.feeds()) {
         case COLOUR -> extremes.ofColours(asked.name());
@@ -67,11 +73,7 @@ public final class Extremes {
   }
 
   private void ofWords(TextPiece text) {
-    List<String> asked =
-        text.runs().stream()
-            .flatMap(run -> WordSlots.columns(run.words()).stream())
-            .distinct()
-            .toList();
+    List<String> asked = columns(text);
     if (asked.isEmpty()) {
       return;
     }
@@ -79,7 +81,7 @@ public final class Extremes {
     List<Integer> filled = kept().filter(row -> !words(row, asked).isBlank()).boxed().toList();
     Comparator<Integer> byLetters = Comparator.comparingInt(row -> words(row, asked).length());
     Comparator<Integer> byWidth =
-        Comparator.comparingDouble(row -> width.applyAsDouble(filled(text, row)));
+        Comparator.comparingDouble(row -> width.applyAsDouble((TextPiece) filled(text, row)));
     filled.stream()
         .sorted(byLetters.reversed())
         .limit(MEASURED)
@@ -95,6 +97,28 @@ public final class Extremes {
         .findFirst()
         .ifPresent(row -> found.add(new Extreme(row, "no " + label)));
     ofScripts(filled, asked, label);
+  }
+
+  /** What says most has the smallest modules. */
+  private void ofCode(CodePiece code) {
+    if (columns(code).isEmpty()) {
+      return;
+    }
+    kept()
+        .boxed()
+        .max(Comparator.comparingInt(row -> bytes(filled(code, row))))
+        .ifPresent(row -> found.add(new Extreme(row, "fullest \"" + code.name() + "\"")));
+  }
+
+  private static int bytes(WordedPiece piece) {
+    return piece.words().getBytes(StandardCharsets.UTF_8).length;
+  }
+
+  private static List<String> columns(WordedPiece piece) {
+    return piece.stretches().stream()
+        .flatMap(words -> WordSlots.columns(words).stream())
+        .distinct()
+        .toList();
   }
 
   private void ofScripts(List<Integer> filled, List<String> asked, String label) {
@@ -185,16 +209,10 @@ public final class Extremes {
     return words.toString();
   }
 
-  private TextPiece filled(TextPiece text, int row) {
-    List<Run> runs =
-        text.runs().stream()
-            .map(
-                run ->
-                    run.withWords(
-                        WordSlots.filled(
-                            run.words(),
-                            name -> columns.place(name).map(rows.get(row)::cell).orElse(""))))
-            .toList();
-    return text.withRuns(runs);
+  private WordedPiece filled(WordedPiece piece, int row) {
+    return piece.withStretches(
+        words ->
+            WordSlots.filled(
+                words, name -> columns.place(name).map(rows.get(row)::cell).orElse("")));
   }
 }

@@ -71,6 +71,26 @@ class ExtremesTest {
         found(rows));
   }
 
+  /** Letters are counted as the code holds them: one beyond ASCII takes two bytes or more. */
+  @Test
+  void theFullestCodeIsThatOfTheRowWithTheMostBytes() {
+    Overlay codes =
+        Samples.overlay(
+            Frame.of(400, 200),
+            Samples.code("https://lantern-reach.example/{name}", PLACE, 100),
+            Samples.code("lantern", PLACE, 100).withId("b"));
+    Filling filling = new Filling(new Columns(List.of("name"), Map.of()), Set.of(), House.NONE);
+    List<Row> rows =
+        List.of(
+            Row.of(List.of("Ysolde")),
+            Row.of(List.of("سلمى")),
+            Row.of(List.of("Bo")),
+            new Row(List.of("Maximiliane"), List.of(), true, List.of()));
+    assertEquals(
+        List.of(new Extreme(1, "fullest \"Code\"")),
+        Extremes.of(codes, filling, rows, Samples.renderer()::width));
+  }
+
   @Test
   void rowsThatAreLeftOutDecideNothing() {
     Row out = new Row(List.of("Wilhelmina Long-Name", "#fff", ""), List.of(), true, List.of());
