@@ -18,7 +18,7 @@ import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.PictureNames;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.Pieces;
-import app.diaphan.core.overlay.TextPiece;
+import app.diaphan.core.overlay.WordedPiece;
 import app.diaphan.core.overlay.copy.Copies;
 import app.diaphan.core.overlay.copy.OwnThing;
 import app.diaphan.server.draw.DrawingService;
@@ -96,7 +96,7 @@ public class HouseLibrary {
   }
 
   private static String words(Piece piece) {
-    return piece instanceof TextPiece text ? piece.name() + " " + text.words() : piece.name();
+    return piece instanceof WordedPiece worded ? piece.name() + " " + worded.words() : piece.name();
   }
 
   private Map<String, Set<String>> users(Long packageId) {
