@@ -1,12 +1,12 @@
 import { type Backdrop, BackdropLayer } from "../backdrops/Backdrop";
 import type { Eye, Size } from "./eye";
 import { PartPicture } from "./PartPicture";
-import type { Look } from "./useCutLook";
+import type { CutPicture } from "./useCutPicture";
 
 interface Props {
   backdrop: Backdrop;
-  before: Look | null;
-  after: Look | null;
+  before: CutPicture | null;
+  after: CutPicture | null;
   /** Whether what goes lies veiled beneath what is left. */
   veiled: boolean;
   /** How much of the room, in percent from the left, shows what was before; nothing for none. */

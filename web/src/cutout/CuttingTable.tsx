@@ -19,7 +19,7 @@ import { type Eye, nearer, type Point, pulled, toArea, toPicture, wholeOf } from
 import { partSeen } from "./part";
 import { StrokeLayer } from "./StrokeLayer";
 import { TableFoot } from "./TableFoot";
-import { useCutLook } from "./useCutLook";
+import { useCutPicture } from "./useCutPicture";
 import { type Hand, handsFor, type Way, WAYS, wordsOf } from "./ways";
 
 interface Props {
@@ -64,8 +64,8 @@ export function CuttingTable({ piece, picture, onChange, onClose }: Props) {
   // While it is marked, what goes is veiled beneath what is left.
   const veiled = marking && way === "BEFORE";
   const view: CutView = way === "EDGE" || veiled ? "RESULT" : now === "pick" ? "BEFORE" : way;
-  const after = useCutLook(packageId, piece.picture, piece.cutOut, view, part);
-  const before = useCutLook(
+  const after = useCutPicture(packageId, piece.picture, piece.cutOut, view, part);
+  const before = useCutPicture(
     packageId,
     piece.picture,
     UNCUT,

@@ -1,8 +1,8 @@
-import type { Look } from "./useCutLook";
+import type { CutPicture } from "./useCutPicture";
 
 /** A look at a part of the picture, where that part lies on the table. */
 export function PartPicture(props: {
-  look: Look;
+  look: CutPicture;
   seen: { x: number; y: number };
   size: { width: number; height: number };
   scale: number;

@@ -1,12 +1,8 @@
 import type { Eye, Size } from "./eye";
-import type { Part } from "./useCutLook";
+import type { Part } from "./useCutPicture";
 
 /** The part of the picture that is in sight, in whole pixels; nothing before there is room. */
-export function partSeen(
-  picture: Size,
-  size: Size,
-  eye: Eye,
-): Part | null {
+export function partSeen(picture: Size, size: Size, eye: Eye): Part | null {
   if (size.width === 0 || size.height === 0 || !(eye.scale > 0)) return null;
   const across = size.width / eye.scale;
   const down = size.height / eye.scale;

@@ -13,21 +13,21 @@ export interface Part {
 /** From closer by a quick look would be too soft to be of use. */
 const NEAREST_QUICK = 1;
 
-export interface Look {
+export interface CutPicture {
   picture: string;
   part: Part;
   groundLeft: number;
 }
 
 /** Shows a part of a cut-out. One look is asked for at a time; the newest wish is next. */
-export function useCutLook(
+export function useCutPicture(
   packageId: number,
   picture: string,
   cutOut: CutOut,
   view: CutView,
   part: Part | null,
-): { look: Look | null; current: boolean; problem: string } {
-  const [look, setLook] = useState<Look | null>(null);
+): { look: CutPicture | null; current: boolean; problem: string } {
+  const [look, setLook] = useState<CutPicture | null>(null);
   const [problem, setProblem] = useState("");
   const [seenOf, setSeenOf] = useState<{ cutOut: CutOut; view: CutView; part: Part } | null>(null);
   const wanted = useRef<(() => Promise<void>) | null>(null);
