@@ -221,8 +221,8 @@ class ScreeningTest {
     // A check that is switched off is not made for this package any more.
     page.getByText("All checks are made in this package").click();
     page.getByLabel("Legibility over the stills").uncheck();
-    assertThat(page.getByText("20 of 21 checks are made in this package")).isVisible();
+    assertThat(page.getByText("21 of 22 checks are made in this package")).isVisible();
     page.reload();
-    assertThat(page.getByText("20 of 21 checks are made in this package")).isVisible();
+    assertThat(page.getByText("21 of 22 checks are made in this package")).isVisible();
   }
 }

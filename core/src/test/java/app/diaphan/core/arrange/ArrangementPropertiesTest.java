@@ -83,7 +83,8 @@ class ArrangementPropertiesTest {
       String id = "p" + made++;
       Place place = place(hook);
       return switch (random.nextInt(groups ? 4 : 3)) {
-        case 0 -> Samples.text(id, "Ysolde " + made, place, between(10, 40), Samples.flat("#ffffff"));
+        case 0 ->
+            Samples.text(id, "Ysolde " + made, place, between(10, 40), Samples.flat("#ffffff"));
         case 1 -> Samples.code("osier", place, between(30, 90)).withId(id);
         case 2 -> Samples.box(id, place, between(5, 120), between(5, 80));
         default ->
@@ -308,8 +309,7 @@ class ArrangementPropertiesTest {
     assertDrawnAlike(sorted(drawn(overlay)), sorted(within), NEAR, "grouped");
     Arranged apart =
         ARRANGER.arrange(grouped.overlay(), grouped.chosen(), new Arrangement.Ungrouped());
-    assertDrawnAlike(
-        sorted(drawn(overlay)), sorted(drawn(apart.overlay())), NEAR, "taken apart");
+    assertDrawnAlike(sorted(drawn(overlay)), sorted(drawn(apart.overlay())), NEAR, "taken apart");
     assertEquals(Set.copyOf(ids), Set.copyOf(apart.chosen()));
   }
 
@@ -327,7 +327,9 @@ class ArrangementPropertiesTest {
       Overlay ordered = arranged(overlay, ids, new Arrangement.Ordered(step));
       assertDrawnAlike(sorted(drawn(overlay)), sorted(drawn(ordered)), 0, step.name());
       assertEquals(
-          chosenInOrder(overlay, ids), chosenInOrder(ordered, ids), "those chosen among themselves");
+          chosenInOrder(overlay, ids),
+          chosenInOrder(ordered, ids),
+          "those chosen among themselves");
     }
   }
 
