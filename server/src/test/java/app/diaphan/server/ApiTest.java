@@ -4,7 +4,20 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import app.diaphan.core.code.Correction;
+import app.diaphan.core.colour.Colour;
+import app.diaphan.core.frame.Area;
+import app.diaphan.core.frame.Frame;
+import app.diaphan.core.overlay.CodePiece;
+import app.diaphan.core.overlay.GroupPiece;
+import app.diaphan.core.overlay.Hook;
+import app.diaphan.core.overlay.Look;
+import app.diaphan.core.overlay.Overlay;
+import app.diaphan.core.overlay.PinPoint;
+import app.diaphan.core.overlay.Place;
+import app.diaphan.core.overlay.paint.Paint;
 import app.diaphan.server.RunningServer.Answer;
+import app.diaphan.server.json.DocumentJson;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -14,6 +27,7 @@ import java.net.http.HttpRequest;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.List;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -105,6 +119,47 @@ class ApiTest {
     Answer refused = draw(TestOverlays.lowerThird("x".repeat(5001)), 0.5);
     assertEquals(422, refused.status());
     assertTrue(refused.detail().contains("5001"), refused.detail());
+  }
+
+  /** "osier" makes 21 modules, 29 with the rim, whatever the drawing's scale and the group's. */
+  @Test
+  void aCodeTellsItsModulesAsTheFrameHasThem() {
+    Place inGroup =
+        new Place(new Hook.OfGroup(), PinPoint.TOP_LEFT, PinPoint.TOP_LEFT, 0, 0, 30, false);
+    CodePiece code =
+        new CodePiece(
+            "code",
+            "Code",
+            true,
+            false,
+            inGroup,
+            "osier",
+            Correction.M,
+            58,
+            4,
+            Colour.parse("#14181c"),
+            new Paint.Flat(Colour.WHITE),
+            Look.PLAIN,
+            List.of());
+    GroupPiece group =
+        new GroupPiece(
+            "group",
+            "Group",
+            true,
+            false,
+            Place.at(PinPoint.CENTRE, Area.FRAME, 0, 0),
+            1.5,
+            Look.PLAIN,
+            GroupPiece.Finishing.AS_ONE,
+            List.of(code));
+    Overlay overlay = new Overlay("Code", Frame.of(320, 180), List.of(group));
+    for (double scale : new double[] {0.5, 1}) {
+      Answer drawn = draw(DocumentJson.write(overlay), scale);
+      assertEquals(200, drawn.status(), () -> drawn.body().toString());
+      assertEquals(
+          "21 × 21 modules, each 3.00 px wide on this frame.",
+          drawn.body().path("pieces").path(1).path("note").asString());
+    }
   }
 
   private Answer draw(String overlay, double scale) {

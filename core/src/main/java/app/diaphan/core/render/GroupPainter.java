@@ -57,7 +57,7 @@ final class GroupPainter {
     Plane shape = inside.shape(canvas.bounds());
     Optional<Plane> cutBehind = Shapes.cutBehind(inside.whole(), bounds);
     // Finishes have the units that the group's pieces have.
-    double unit = PiecePainter.unit(placed, canvas) * group.scale();
+    double unit = placed.unit(canvas) * group.scale();
     Silhouette silhouette =
         PixelSilhouette.of(
             shape,

@@ -35,7 +35,7 @@ final class PiecePainter {
       CutPictures cuts,
       PictureShelf pictures) {
     BoxPaints paints = new BoxPaints(placed, pictures);
-    double unit = unit(placed, canvas);
+    double unit = placed.unit(canvas);
     double unitX = unit * canvas.scaleX();
     double unitY = unit * canvas.scaleY();
     return switch (placed.content()) {
@@ -69,7 +69,7 @@ final class PiecePainter {
       Content.Fill fill,
       List<SetText.Inked> inked) {
     AffineTransform toPixels = placed.toPixels();
-    double unit = unit(placed, canvas);
+    double unit = placed.unit(canvas);
     Silhouette silhouette =
         DrawnSilhouette.of(
             outline, toPixels, unit * canvas.scaleX(), unit * canvas.scaleY(), canvas.bounds());
@@ -81,15 +81,6 @@ final class PiecePainter {
           new Shader.Inked(shader, coverage, silhouette.solid(), Shader.Flat.of(part.colour()));
     }
     return finished(piece, silhouette, paints, new Fill(silhouette.solid(), shader));
-  }
-
-  /**
-   * Pixels for a display unit as shown. A turn does not change lengths, so the transform's parts
-   * tell.
-   */
-  static double unit(PlacedPiece placed, Canvas canvas) {
-    return Math.sqrt(
-        Math.abs(placed.toPixels().getDeterminant()) / (canvas.scaleX() * canvas.scaleY()));
   }
 
   /** What the face is before its opacity. */

@@ -59,6 +59,16 @@ public record PlacedPiece(
     return new Path2D.Double(new Rectangle2D.Double(0, 0, width, height), transform).getBounds2D();
   }
 
+  /**
+   * How many display units of the frame one of the piece is, by the groups around it. A turn does
+   * not change lengths, so the transform's parts tell.
+   *
+   * @param canvas that it was placed on
+   */
+  public double unit(Canvas canvas) {
+    return Math.sqrt(Math.abs(toPixels().getDeterminant()) / (canvas.scaleX() * canvas.scaleY()));
+  }
+
   /** This piece and all within it, a group before its pieces. */
   public Stream<PlacedPiece> all() {
     return Stream.concat(Stream.of(this), inside.stream().flatMap(PlacedPiece::all));

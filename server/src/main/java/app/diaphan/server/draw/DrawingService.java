@@ -172,7 +172,8 @@ public class DrawingService {
     Rendering all = packageRenderer.render(overlay, canvas);
     Again again = new Again(packageId, overlay, canvas);
     DrawnPieces pieces =
-        new DrawnPieces(packageRenderer, editing, placed -> part(packageRenderer, placed, again));
+        new DrawnPieces(
+            packageRenderer, canvas, editing, placed -> part(packageRenderer, placed, again));
     return new Drawing(
         canvas.width(),
         canvas.height(),

@@ -7,6 +7,7 @@ import app.diaphan.core.overlay.Pieces;
 import app.diaphan.core.overlay.Place;
 import app.diaphan.core.overlay.PlatePiece;
 import app.diaphan.core.overlay.TextPiece;
+import app.diaphan.core.render.Canvas;
 import app.diaphan.core.render.Content;
 import app.diaphan.core.render.PlacedPiece;
 import app.diaphan.core.render.Renderer;
@@ -19,12 +20,22 @@ import java.util.function.Function;
 /** Describes placed pieces for the screens. */
 final class DrawnPieces {
   private final Renderer renderer;
+  private final Canvas canvas;
   private final String editing;
   private final Function<PlacedPiece, Drawing.DrawnPart> parts;
   private final List<Drawing.DrawnPiece> pieces = new ArrayList<>();
 
-  DrawnPieces(Renderer renderer, String editing, Function<PlacedPiece, Drawing.DrawnPart> parts) {
+  /**
+   * @param canvas that they are placed on
+   * @param editing the id of the text whose carets are wanted; empty for none
+   */
+  DrawnPieces(
+      Renderer renderer,
+      Canvas canvas,
+      String editing,
+      Function<PlacedPiece, Drawing.DrawnPart> parts) {
     this.renderer = renderer;
+    this.canvas = canvas;
     this.editing = editing;
     this.parts = parts;
   }
@@ -102,7 +113,7 @@ final class DrawnPieces {
   }
 
   /** What there is to know of how a piece came out; empty for nothing. */
-  private static String note(PlacedPiece placed) {
+  private String note(PlacedPiece placed) {
     if (placed.content() instanceof Content.Lettered letters) {
       return note(letters.set().fitted());
     }
@@ -112,11 +123,11 @@ final class DrawnPieces {
     return "";
   }
 
-  private static String note(PlacedPiece placed, CodePiece code) {
+  private String note(PlacedPiece placed, CodePiece code) {
     int modules = Modules.of(code.words(), code.correction()).side();
     return Sentence.of(
         "%d × %d modules, each %.2f px wide on this frame.",
-        modules, modules, placed.width() / (modules + 2 * code.rim()));
+        modules, modules, placed.width() * placed.unit(canvas) / (modules + 2 * code.rim()));
   }
 
   private static String note(SetText.Fitted fitted) {
