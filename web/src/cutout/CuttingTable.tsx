@@ -16,6 +16,7 @@ import { useCutting } from "./cutting";
 import { colourIn } from "./colourIn";
 import { CutLayers } from "./CutLayers";
 import { type Eye, nearer, type Point, pulled, toArea, toPicture, wholeOf } from "./eye";
+import { cutOutOf } from "./kinds";
 import { partSeen } from "./part";
 import { StrokeLayer } from "./StrokeLayer";
 import { TableFoot } from "./TableFoot";
@@ -84,10 +85,13 @@ export function CuttingTable({ piece, picture, onChange, onClose }: Props) {
   const pick = async (at: Point) => {
     const colour = await colourIn(packageId, picture, at);
     onChange(
-      (same) =>
-        same.cutOut.kind === "colour"
-          ? { ...same, cutOut: { ...same.cutOut, ground: { kind: "colour", colour } } }
-          : same,
+      (same) => {
+        // Its values may still be sought when the ground is picked; what is picked counts.
+        const by = same.cutOut.kind === "colour" ? same.cutOut : cutOutOf("colour", same.cutOut);
+        return by.kind === "colour"
+          ? { ...same, cutOut: { ...by, ground: { kind: "colour", colour } } }
+          : same;
+      },
       "Pick the ground",
       "",
     );
