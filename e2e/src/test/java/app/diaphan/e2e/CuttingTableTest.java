@@ -11,11 +11,13 @@ import app.diaphan.core.overlay.PicturePiece;
 import app.diaphan.core.overlay.cutout.CutOut;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
@@ -188,5 +190,27 @@ class CuttingTableTest {
     assertNotEquals(typed.strokes().get(0).keep(), typed.strokes().get(1).keep());
     compose.button("Begin anew").click();
     assertThat(page.getByText("0 strokes keep, 0 drop")).isVisible();
+  }
+
+  /** Finding the values takes as long as the machine likes; the hand is not kept waiting. */
+  @Test
+  void aGroundThatIsPickedWhileTheValuesAreSoughtCounts() throws IOException {
+    openWith("wrackline-ropes-on-white.jpg");
+    List<Route> held = new ArrayList<>();
+    page.route("**/cut-outs/found", held::add);
+    compose.labelled("Ground of the picture").selectOption("goes by its colour");
+    compose.button("Cutting table…").click();
+    assertThat(shown()).isVisible();
+    compose.labelled("What the hand does").selectOption("picks the ground");
+    assertThat(page.getByTestId("cutting-area").locator("svg").last())
+        .hasCSS("cursor", "crosshair");
+    BoundingBox area = page.getByTestId("cutting-area").boundingBox();
+    page.mouse().click(area.x + area.width / 2, area.y + area.height * 0.08);
+    assertThat(compose.labelled("Colour of the ground").last()).hasValue("1");
+    page.waitForResponse("**/cut-outs/found", () -> held.forEach(Route::resume));
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Done")).click();
+    CutOut.ByColour picked =
+        (CutOut.ByColour) ((PicturePiece) compose.saved().stack().getFirst()).cutOut();
+    assertInstanceOf(CutOut.GroundColour.OfColour.class, picked.ground());
   }
 }
