@@ -10,7 +10,6 @@ import app.diaphan.core.render.Canvas;
 import app.diaphan.core.render.Content;
 import app.diaphan.core.render.PlacedPiece;
 import app.diaphan.core.render.Rendering;
-import java.awt.geom.AffineTransform;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -83,13 +82,7 @@ final class LegibilityCheck implements Check {
 
   private static double contrast(
       EdgeContrast edges, float[] pixels, int top, Canvas canvas, Still still) {
-    PictureSampler sampler =
-        new PictureSampler(
-            still.picture(),
-            AffineTransform.getScaleInstance(
-                (double) canvas.width() / still.picture().width(),
-                (double) canvas.height() / still.picture().height()),
-            PictureSampler.Beyond.ITS_EDGE);
+    PictureSampler sampler = still.on(canvas);
     float[] behind = new float[4];
     return edges.over((x, y) -> luminance(x, y, pixels, top, canvas, sampler, behind));
   }

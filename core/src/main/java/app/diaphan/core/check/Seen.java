@@ -19,13 +19,7 @@ record Seen(Bounds bounds, int[] rgb) {
    */
   static Seen of(Rendering rendering, Bounds part, Still still) {
     Canvas canvas = rendering.canvas();
-    PictureSampler sampler =
-        new PictureSampler(
-            still.picture(),
-            AffineTransform.getScaleInstance(
-                (double) canvas.width() / still.picture().width(),
-                (double) canvas.height() / still.picture().height()),
-            PictureSampler.Beyond.ITS_EDGE);
+    PictureSampler sampler = still.on(canvas);
     int[] rgb = new int[part.width() * part.height()];
     float[] row = new float[4 * canvas.width()];
     float[] behind = new float[4];
