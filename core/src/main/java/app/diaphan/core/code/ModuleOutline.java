@@ -34,21 +34,23 @@ final class ModuleOutline {
 
   private final Modules modules;
 
-  /** Top sides, by row and column, that some walk has come along. */
-  private final boolean[][] walked;
+  /** Steps that some walk has taken, by their way and the row and column of where they begin. */
+  private final boolean[][][] walked;
 
   private final Path2D outline = new Path2D.Double(Path2D.WIND_NON_ZERO);
 
   private ModuleOutline(Modules modules) {
     this.modules = modules;
-    walked = new boolean[modules.side()][modules.side()];
+    int corners = modules.side() + 1;
+    walked = new boolean[Way.values().length][corners][corners];
   }
 
   static Path2D of(Modules modules) {
     ModuleOutline outline = new ModuleOutline(modules);
     for (int row = 0; row < modules.side(); row++) {
       for (int column = 0; column < modules.side(); column++) {
-        if (outline.edge(column, row, Way.RIGHT) && !outline.walked[row][column]) {
+        if (outline.edge(column, row, Way.RIGHT)
+            && !outline.walked[Way.RIGHT.ordinal()][row][column]) {
           outline.walk(column, row);
         }
       }
@@ -56,16 +58,17 @@ final class ModuleOutline {
     return outline.outline;
   }
 
-  /** Round one outline, from the left end of a top side; every outline has one. */
+  /**
+   * Round one outline, from the left end of a top side, which every outline has, to the first step
+   * taken before: there it closes.
+   */
   private void walk(int column, int row) {
     int x = column;
     int y = row;
     Way way = Way.RIGHT;
     outline.moveTo(x, y);
-    do {
-      if (way == Way.RIGHT) {
-        walked[y][x] = true;
-      }
+    while (!walked[way.ordinal()][y][x]) {
+      walked[way.ordinal()][y][x] = true;
       x += way.across;
       y += way.down;
       Way next = next(x, y, way);
@@ -73,7 +76,7 @@ final class ModuleOutline {
         outline.lineTo(x, y);
       }
       way = next;
-    } while (x != column || y != row || way != Way.RIGHT);
+    }
     outline.closePath();
   }
 
