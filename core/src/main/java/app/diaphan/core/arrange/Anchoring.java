@@ -33,8 +33,8 @@ final class Anchoring {
           || found.stack().isEmpty()) {
         continue;
       }
-      Point2D was = origin(Spots.of(before, renderer).piece(group));
-      Point2D is = origin(Spots.of(now, renderer).piece(group));
+      Point2D was = origin(PlacedPieces.of(before, renderer).piece(group));
+      Point2D is = origin(PlacedPieces.of(now, renderer).piece(group));
       double right = was.getX() - is.getX();
       double down = was.getY() - is.getY();
       now =
@@ -68,7 +68,7 @@ final class Anchoring {
 
   /** The fixed point of a group in the units of what holds it. */
   private static Point2D origin(PlacedPiece group) {
-    AffineTransform out = Spots.inverse(group.holderToPixels());
+    AffineTransform out = PlacedPieces.inverse(group.holderToPixels());
     out.concatenate(group.inside().getFirst().holderToPixels());
     return out.transform(new Point2D.Double(), null);
   }

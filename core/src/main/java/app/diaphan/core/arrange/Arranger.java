@@ -77,15 +77,16 @@ public final class Arranger {
       case Arrangement.Offset offset -> offset(overlay, unlocked(overlay, ids), offset);
       case Arrangement.OfPlaces places ->
           new Arranged(
-              Placing.apply(overlay, renderer, wishes(overlay, unlocked(overlay, ids), places)),
+              Placing.apply(overlay, renderer, placements(overlay, unlocked(overlay, ids), places)),
               chosen);
     };
   }
 
-  private Map<String, Wish> wishes(Overlay overlay, List<String> ids, Arrangement.OfPlaces places) {
-    Spots spots = Spots.of(overlay, renderer);
-    Transforming transforming = new Transforming(spots, ids);
-    Boxes boxes = new Boxes(spots, ids, overlay.frame());
+  private Map<String, Placement> placements(
+      Overlay overlay, List<String> ids, Arrangement.OfPlaces places) {
+    PlacedPieces onFrame = PlacedPieces.of(overlay, renderer);
+    Transforming transforming = new Transforming(onFrame, ids);
+    Boxes boxes = new Boxes(onFrame, ids, overlay.frame());
     return switch (places) {
       case Arrangement.Moved(double right, double down) -> transforming.moved(right, down);
       case Arrangement.Sized sized -> transforming.sized(sized);
@@ -96,7 +97,7 @@ public final class Arranger {
           boxes.aligned(edge, against);
       case Arrangement.Spaced(Arrangement.Direction direction, Arrangement.Against against) ->
           boxes.spaced(direction, against);
-      case Arrangement.WholePixels() -> new WholeModules(spots, overlay.frame()).wishes(ids);
+      case Arrangement.WholePixels() -> new WholeModules(onFrame, overlay.frame()).placements(ids);
       case Arrangement.SameSize(boolean width, boolean height) -> boxes.sameSize(width, height);
     };
   }
@@ -153,7 +154,7 @@ public final class Arranger {
     int at = stack.stream().map(Piece::id).toList().indexOf(ids.getFirst());
     List<String> next =
         stack.stream().skip(at).map(Piece::id).filter(id -> !gone.contains(id)).limit(1).toList();
-    Overlay loose = new Loosening(Spots.of(overlay, renderer), overlay).from(gone);
+    Overlay loose = new Loosening(PlacedPieces.of(overlay, renderer), overlay).from(gone);
     Overlay left = loose.withStack(without(loose.stack(), gone));
     return new Arranged(Anchoring.keep(loose, left, gone, renderer), next);
   }
@@ -251,7 +252,7 @@ public final class Arranger {
         : Placing.apply(
             overlay,
             renderer,
-            new Transforming(Spots.of(overlay, renderer), ids).moved(right, down));
+            new Transforming(PlacedPieces.of(overlay, renderer), ids).moved(right, down));
   }
 
   private Arranged offset(Overlay overlay, List<String> ids, Arrangement.Offset offset) {
@@ -288,9 +289,9 @@ public final class Arranger {
                           piece.place().down(),
                           piece.place().turn(),
                           piece.place().mirrored())));
-      PlacedPiece before = Spots.of(now, renderer).piece(id);
+      PlacedPiece before = PlacedPieces.of(now, renderer).piece(id);
       Point2D centre = Loosening.centreInHolder(before);
-      PlacedPiece hung = Spots.of(other, renderer).piece(id);
+      PlacedPiece hung = PlacedPieces.of(other, renderer).piece(id);
       now =
           Anchoring.keep(
               now,

@@ -16,20 +16,20 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
-/** Lining up, spacing and matching boxes, as wishes for each piece. */
+/** Lining up, spacing and matching boxes, as placements for each piece. */
 final class Boxes {
-  private final Spots spots;
+  private final PlacedPieces onFrame;
   private final List<String> ids;
   private final Frame frame;
 
-  Boxes(Spots spots, List<String> ids, Frame frame) {
-    this.spots = spots;
+  Boxes(PlacedPieces onFrame, List<String> ids, Frame frame) {
+    this.onFrame = onFrame;
     this.ids = ids;
     this.frame = frame;
   }
 
-  static Rectangle2D around(Spots spots, List<String> ids) {
-    return ids.stream().map(spots::box).reduce(Rectangle2D::createUnion).orElseThrow();
+  static Rectangle2D around(PlacedPieces onFrame, List<String> ids) {
+    return ids.stream().map(onFrame::box).reduce(Rectangle2D::createUnion).orElseThrow();
   }
 
   private Rectangle2D rectangle(Arrangement.Against against) {
@@ -38,26 +38,26 @@ final class Boxes {
       case ACTION_SAFE -> frame.area(Area.ACTION_SAFE);
       case TITLE_SAFE -> frame.area(Area.TITLE_SAFE);
       case OWN_MARGIN -> frame.area(Area.OWN_MARGIN);
-      case CHOSEN -> around(spots, ids);
+      case CHOSEN -> around(onFrame, ids);
     };
   }
 
-  Map<String, Wish> aligned(Arrangement.Edge edge, Arrangement.Against against) {
+  Map<String, Placement> aligned(Arrangement.Edge edge, Arrangement.Against against) {
     Rectangle2D line = rectangle(against);
-    Map<String, Wish> wishes = new LinkedHashMap<>();
+    Map<String, Placement> placements = new LinkedHashMap<>();
     for (String id : ids) {
-      Rectangle2D box = spots.box(id);
+      Rectangle2D box = onFrame.box(id);
       double from = start(box, edge.direction()) + edge.share() * size(box, edge.direction());
       double to = start(line, edge.direction()) + edge.share() * size(line, edge.direction());
-      wishes.put(id, along(id, edge.direction(), to - from));
+      placements.put(id, along(id, edge.direction(), to - from));
     }
-    return wishes;
+    return placements;
   }
 
   /**
    * @throws InvalidInput if there are too few pieces to have gaps
    */
-  Map<String, Wish> spaced(Arrangement.Direction direction, Arrangement.Against against) {
+  Map<String, Placement> spaced(Arrangement.Direction direction, Arrangement.Against against) {
     int least = against == Arrangement.Against.CHOSEN ? 3 : 2;
     if (ids.size() < least) {
       throw new InvalidInput(
@@ -68,37 +68,39 @@ final class Boxes {
         ids.stream()
             .sorted(
                 Comparator.comparingDouble(
-                    id -> start(spots.box(id), direction) + size(spots.box(id), direction) / 2))
+                    id -> start(onFrame.box(id), direction) + size(onFrame.box(id), direction) / 2))
             .toList();
-    double filled = order.stream().mapToDouble(id -> size(spots.box(id), direction)).sum();
+    double filled = order.stream().mapToDouble(id -> size(onFrame.box(id), direction)).sum();
     double gap = (size(span, direction) - filled) / (order.size() - 1);
     double at = start(span, direction);
-    Map<String, Wish> wishes = new LinkedHashMap<>();
+    Map<String, Placement> placements = new LinkedHashMap<>();
     for (String id : order) {
-      Rectangle2D box = spots.box(id);
-      wishes.put(id, along(id, direction, at - start(box, direction)));
+      Rectangle2D box = onFrame.box(id);
+      placements.put(id, along(id, direction, at - start(box, direction)));
       at += size(box, direction) + gap;
     }
-    return wishes;
+    return placements;
   }
 
   /**
    * @throws InvalidInput if there is only one piece
    */
-  Map<String, Wish> sameSize(boolean width, boolean height) {
+  Map<String, Placement> sameSize(boolean width, boolean height) {
     if (ids.size() < 2) {
       throw new InvalidInput("Choose the piece with the wanted size first, then the others.");
     }
-    var model = spots.piece(ids.getFirst());
-    Map<String, Wish> wishes = new LinkedHashMap<>();
+    var model = onFrame.piece(ids.getFirst());
+    Map<String, Placement> placements = new LinkedHashMap<>();
     for (String id : ids.subList(1, ids.size())) {
-      var piece = spots.piece(id);
+      var piece = onFrame.piece(id);
       double across = width && piece.width() > 0 ? model.width() / piece.width() : 1;
       double down = height && piece.height() > 0 ? model.height() / piece.height() : 1;
-      wishes.put(
-          id, new Wish(spots.centre(id), across, height ? down : across(piece, across), 0, false));
+      placements.put(
+          id,
+          new Placement(
+              onFrame.centre(id), across, height ? down : across(piece, across), 0, false));
     }
-    return wishes;
+    return placements;
   }
 
   /** Words of their own size, squares and groups have one factor for both sides. */
@@ -114,11 +116,11 @@ final class Boxes {
     };
   }
 
-  private Wish along(String id, Arrangement.Direction direction, double way) {
-    Point2D centre = spots.centre(id);
+  private Placement along(String id, Arrangement.Direction direction, double way) {
+    Point2D centre = onFrame.centre(id);
     return switch (direction) {
-      case ACROSS -> Wish.moved(centre, way, 0);
-      case DOWN -> Wish.moved(centre, 0, way);
+      case ACROSS -> Placement.moved(centre, way, 0);
+      case DOWN -> Placement.moved(centre, 0, way);
     };
   }
 

@@ -46,7 +46,7 @@ final class Grouping {
       throw new InvalidInput(
           "Pieces of different groups cannot be grouped together; take them out of their groups first.");
     }
-    Spots spots = Spots.of(overlay, renderer);
+    PlacedPieces onFrame = PlacedPieces.of(overlay, renderer);
     Piece model =
         members.stream()
             .filter(piece -> Pieces.leansOn(piece).stream().noneMatch(ids::contains))
@@ -54,12 +54,12 @@ final class Grouping {
             .orElse(members.getFirst());
     Rectangle2D box =
         members.stream()
-            .map(piece -> boundsInHolder(spots.piece(piece.id())))
+            .map(piece -> boundsInHolder(onFrame.piece(piece.id())))
             .reduce(Rectangle2D::createUnion)
             .orElseThrow();
     PinPoint own = model.place().own();
     Point2D origin = own.of(box);
-    Point2D hook = spots.piece(model.id()).hook();
+    Point2D hook = onFrame.piece(model.id()).hook();
     Place place =
         new Place(
             model.place().hook(),
@@ -70,11 +70,11 @@ final class Grouping {
             0,
             false);
     String id = Pieces.freeId(overlay, "group", List.of());
-    List<Piece> inside = members.stream().map(piece -> moved(piece, spots, ids, origin)).toList();
+    List<Piece> inside = members.stream().map(piece -> moved(piece, onFrame, ids, origin)).toList();
     GroupPiece group =
         new GroupPiece(
             id, name, true, false, place, 1, Look.PLAIN, GroupPiece.Finishing.AS_ONE, inside);
-    Overlay loose = new Loosening(spots, overlay).from(ids);
+    Overlay loose = new Loosening(onFrame, overlay).from(ids);
     Overlay with =
         Pieces.rearranged(
             loose,
@@ -112,11 +112,11 @@ final class Grouping {
     return ids;
   }
 
-  private static Piece moved(Piece piece, Spots spots, Set<String> ids, Point2D origin) {
+  private static Piece moved(Piece piece, PlacedPieces onFrame, Set<String> ids, Point2D origin) {
     if (piece.place().hook() instanceof Hook.OfPiece(String other) && ids.contains(other)) {
       return piece;
     }
-    PlacedPiece placed = spots.piece(piece.id());
+    PlacedPiece placed = onFrame.piece(piece.id());
     Point2D centre = Loosening.centreInHolder(placed);
     Point2D inGroup =
         new Point2D.Double(centre.getX() - origin.getX(), centre.getY() - origin.getY());
@@ -145,9 +145,9 @@ final class Grouping {
     if (!(Pieces.get(overlay, id) instanceof GroupPiece group)) {
       throw new InvalidInput("Only a group can be taken apart; choose one.");
     }
-    Spots spots = Spots.of(overlay, renderer);
-    Overlay loose = new Loosening(spots, overlay).from(Set.of(id));
-    List<Piece> freed = group.stack().stream().map(piece -> freed(piece, group, spots)).toList();
+    PlacedPieces onFrame = PlacedPieces.of(overlay, renderer);
+    Overlay loose = new Loosening(onFrame, overlay).from(Set.of(id));
+    List<Piece> freed = group.stack().stream().map(piece -> freed(piece, group, onFrame)).toList();
     Overlay without =
         Pieces.rearranged(
             loose,
@@ -159,9 +159,9 @@ final class Grouping {
     return new Arranged(without, freed.stream().map(Piece::id).toList());
   }
 
-  private static Piece freed(Piece piece, GroupPiece group, Spots spots) {
-    PlacedPiece holder = spots.piece(group.id());
-    PlacedPiece placed = spots.piece(piece.id());
+  private static Piece freed(Piece piece, GroupPiece group, PlacedPieces onFrame) {
+    PlacedPiece holder = onFrame.piece(group.id());
+    PlacedPiece placed = onFrame.piece(piece.id());
     Piece scaled =
         Reframed.scaled(
             piece.withLook(
@@ -170,7 +170,7 @@ final class Grouping {
                     : piece.look().outOf(group.look())),
             group.scale());
     // From the group's own units to those of what holds it.
-    AffineTransform out = Spots.inverse(holder.holderToPixels());
+    AffineTransform out = PlacedPieces.inverse(holder.holderToPixels());
     out.concatenate(placed.holderToPixels());
     Point2D centre = out.transform(Loosening.centreInHolder(placed), null);
     boolean flipped = out.getDeterminant() < 0;

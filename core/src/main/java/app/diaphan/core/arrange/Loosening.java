@@ -19,11 +19,11 @@ import java.util.Set;
  * instead, and a plate that backed only them keeps the size it had. Nothing moves.
  */
 final class Loosening {
-  private final Spots spots;
+  private final PlacedPieces onFrame;
   private final Overlay overlay;
 
-  Loosening(Spots spots, Overlay overlay) {
-    this.spots = spots;
+  Loosening(PlacedPieces onFrame, Overlay overlay) {
+    this.onFrame = onFrame;
     this.overlay = overlay;
   }
 
@@ -50,7 +50,7 @@ final class Loosening {
 
   /** The plate with the size and place that backing gave it. */
   private PlatePiece asItLies(PlatePiece plate) {
-    PlacedPiece placed = spots.piece(plate.id());
+    PlacedPiece placed = onFrame.piece(plate.id());
     AffineTransform t = placed.toHolder();
     boolean mirrored = t.getDeterminant() < 0;
     double turn = Math.toDegrees(Math.atan2(t.getShearY(), t.getScaleX()));
@@ -62,7 +62,7 @@ final class Loosening {
   }
 
   private Place hungFromHolder(Piece piece) {
-    PlacedPiece placed = spots.piece(piece.id());
+    PlacedPiece placed = onFrame.piece(piece.id());
     Place place = piece.place();
     boolean inGroup = overlay.stack().stream().noneMatch(p -> p.id().equals(piece.id()));
     Hook hook = inGroup ? new Hook.OfGroup() : new Hook.OfFrame(Area.FRAME);

@@ -28,35 +28,35 @@ import java.util.Set;
 final class Placing {
   private Placing() {}
 
-  static Overlay apply(Overlay overlay, Renderer renderer, Map<String, Wish> wishes) {
+  static Overlay apply(Overlay overlay, Renderer renderer, Map<String, Placement> placements) {
     Overlay now = overlay;
-    Map<String, Wish> own = byOwnPlace(overlay, renderer, wishes);
+    Map<String, Placement> own = byOwnPlace(overlay, renderer, placements);
     for (String id : inOrder(overlay, own.keySet())) {
-      Wish wish = own.get(id);
-      Overlay resized = resized(now, id, wish);
-      Spots spots = Spots.of(resized, renderer);
+      Placement placement = own.get(id);
+      Overlay resized = resized(now, id, placement);
+      PlacedPieces onFrame = PlacedPieces.of(resized, renderer);
       Overlay placed =
-          Pieces.replaced(resized, id, piece -> piece.withPlace(place(piece, spots, wish)));
+          Pieces.replaced(resized, id, piece -> piece.withPlace(place(piece, onFrame, placement)));
       now = Anchoring.keep(now, placed, List.of(id), renderer);
     }
     return now;
   }
 
   /** A backing plate has no place of its own: what it backs moves in its stead. */
-  private static Map<String, Wish> byOwnPlace(
-      Overlay overlay, Renderer renderer, Map<String, Wish> wishes) {
-    Map<String, Wish> result = new LinkedHashMap<>();
-    Spots spots = Spots.of(overlay, renderer);
-    wishes.forEach(
-        (id, wish) -> {
-          Point2D from = spots.centre(id);
-          double right = wish.centre().getX() - from.getX();
-          double down = wish.centre().getY() - from.getY();
+  private static Map<String, Placement> byOwnPlace(
+      Overlay overlay, Renderer renderer, Map<String, Placement> placements) {
+    Map<String, Placement> result = new LinkedHashMap<>();
+    PlacedPieces onFrame = PlacedPieces.of(overlay, renderer);
+    placements.forEach(
+        (id, placement) -> {
+          Point2D from = onFrame.centre(id);
+          double right = placement.centre().getX() - from.getX();
+          double down = placement.centre().getY() - from.getY();
           for (String mover : movers(overlay, id)) {
             if (mover.equals(id)) {
-              result.put(id, wish);
-            } else if (!wishes.containsKey(mover) && !Pieces.get(overlay, mover).locked()) {
-              result.put(mover, Wish.moved(spots.centre(mover), right, down));
+              result.put(id, placement);
+            } else if (!placements.containsKey(mover) && !Pieces.get(overlay, mover).locked()) {
+              result.put(mover, Placement.moved(onFrame.centre(mover), right, down));
             }
           }
         });
@@ -97,15 +97,15 @@ final class Placing {
     }
   }
 
-  private static Place place(Piece piece, Spots spots, Wish wish) {
+  private static Place place(Piece piece, PlacedPieces onFrame, Placement placement) {
     Place place = piece.place();
-    double holderSide = Math.signum(spots.holderToFrame(piece.id()).getDeterminant());
-    boolean mirrored = place.mirrored() != wish.flip();
-    double turn = wish.flip() ? -place.turn() : place.turn();
+    double holderSide = Math.signum(onFrame.holderToFrame(piece.id()).getDeterminant());
+    boolean mirrored = place.mirrored() != placement.flip();
+    double turn = placement.flip() ? -place.turn() : place.turn();
     return at(
-        place.turned(tidyTurn(turn + holderSide * wish.turn()), mirrored),
-        spots.piece(piece.id()),
-        spots.inHolder(piece.id(), wish.centre()));
+        place.turned(tidyTurn(turn + holderSide * placement.turn()), mirrored),
+        onFrame.piece(piece.id()),
+        onFrame.inHolder(piece.id(), placement.centre()));
   }
 
   /** The place with the offset that brings the middle of a box of this size to a point. */
@@ -120,10 +120,11 @@ final class Placing {
         tidy(centreInHolder.getY() + (own.down() - 0.5) * height - hook.getY()));
   }
 
-  private static Overlay resized(Overlay overlay, String id, Wish wish) {
-    return wish.across() == 1 && wish.down() == 1
+  private static Overlay resized(Overlay overlay, String id, Placement placement) {
+    return placement.across() == 1 && placement.down() == 1
         ? overlay
-        : Pieces.replaced(overlay, id, piece -> resized(piece, wish.across(), wish.down()));
+        : Pieces.replaced(
+            overlay, id, piece -> resized(piece, placement.across(), placement.down()));
   }
 
   private static Piece resized(Piece piece, double across, double down) {

@@ -92,16 +92,16 @@ final class Restacking {
     coming.forEach(
         id -> Pieces.beside(overlay.stack(), id).forEach(piece -> staying.add(piece.id())));
     staying.removeAll(coming);
-    Spots spots = Spots.of(overlay, renderer);
-    Overlay without = new Loosening(spots, overlay).from(coming);
-    return new Loosening(spots, without).from(staying);
+    PlacedPieces onFrame = PlacedPieces.of(overlay, renderer);
+    Overlay without = new Loosening(onFrame, overlay).from(coming);
+    return new Loosening(onFrame, without).from(staying);
   }
 
   /** The piece as it has to be to lie in the other stack just where it lies now. */
   private Piece carried(Overlay loose, String id, Set<String> coming) {
-    Spots spots = Spots.of(loose, renderer);
-    PlacedPiece placed = spots.piece(id);
-    AffineTransform out = Spots.inverse(goalToPixels(spots));
+    PlacedPieces onFrame = PlacedPieces.of(loose, renderer);
+    PlacedPiece placed = onFrame.piece(id);
+    AffineTransform out = PlacedPieces.inverse(goalToPixels(onFrame));
     out.concatenate(placed.holderToPixels());
     double scale = Math.sqrt(Math.abs(out.getDeterminant()));
     Piece piece = Reframed.scaled(Pieces.get(loose, id), scale);
@@ -129,10 +129,10 @@ final class Restacking {
             out.transform(Loosening.centreInHolder(placed), null)));
   }
 
-  private AffineTransform goalToPixels(Spots spots) {
+  private AffineTransform goalToPixels(PlacedPieces onFrame) {
     return goal == overlay.stack()
         ? Canvas.of(overlay.frame()).toPixels()
-        : spots.piece(goal.getFirst().id()).holderToPixels();
+        : onFrame.piece(goal.getFirst().id()).holderToPixels();
   }
 
   /** Groups that are left without a piece go. */

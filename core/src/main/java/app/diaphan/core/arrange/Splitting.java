@@ -58,7 +58,7 @@ final class Splitting {
    * @throws InvalidInput if the piece is no vector picture, or one with parts that no plate can be
    */
   Arranged split(String id) {
-    PlacedPiece placed = Spots.of(overlay, renderer).piece(id);
+    PlacedPiece placed = PlacedPieces.of(overlay, renderer).piece(id);
     if (!(placed.piece() instanceof PicturePiece piece)
         || !(placed.content() instanceof Content.Pictured content)
         || !(content.picture() instanceof VectorPicture vector)) {

@@ -33,7 +33,7 @@ final class Trimming {
    * @throws InvalidInput if the piece shows no picture, or nothing of it
    */
   Overlay trimmed(String id) {
-    PlacedPiece placed = Spots.of(overlay, renderer).piece(id);
+    PlacedPiece placed = PlacedPieces.of(overlay, renderer).piece(id);
     if (!(placed.piece() instanceof PicturePiece piece)
         || !(placed.content() instanceof Content.Pictured content)) {
       throw new InvalidInput(

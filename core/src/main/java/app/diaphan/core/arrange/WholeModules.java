@@ -20,11 +20,11 @@ final class WholeModules {
   /** Share of a side that a turn may tilt another by and still be none. */
   private static final double NO_TURN = 1e-6;
 
-  private final Spots spots;
+  private final PlacedPieces onFrame;
   private final Frame frame;
 
-  WholeModules(Spots spots, Frame frame) {
-    this.spots = spots;
+  WholeModules(PlacedPieces onFrame, Frame frame) {
+    this.onFrame = onFrame;
     this.frame = frame;
   }
 
@@ -33,16 +33,16 @@ final class WholeModules {
    *
    * @throws InvalidInput if a piece is no code, is turned, or if the frame's pixels are not square
    */
-  Map<String, Wish> wishes(List<String> ids) {
+  Map<String, Placement> placements(List<String> ids) {
     if (frame.displayWidth() != frame.width()) {
       throw new InvalidInput(
           "The pixels of this frame are not square, so no module can be made of whole ones both ways.");
     }
-    Map<String, Wish> wishes = new LinkedHashMap<>();
+    Map<String, Placement> placements = new LinkedHashMap<>();
     for (String id : ids) {
-      wishes.put(id, wish(id));
+      placements.put(id, placement(id));
     }
-    return wishes;
+    return placements;
   }
 
   /** Whether level lines stay level or become upright ones. */
@@ -52,24 +52,26 @@ final class WholeModules {
     return Math.min(kept, crossed) < NO_TURN * Math.max(kept, crossed);
   }
 
-  private Wish wish(String id) {
-    if (!(spots.piece(id).piece() instanceof CodePiece code)) {
+  private Placement placement(String id) {
+    if (!(onFrame.piece(id).piece() instanceof CodePiece code)) {
       throw new InvalidInput(
-          Sentence.of("\"%s\" is no code, so it has no modules.", spots.piece(id).piece().name()));
+          Sentence.of(
+              "\"%s\" is no code, so it has no modules.", onFrame.piece(id).piece().name()));
     }
-    if (!upright(spots.piece(id).toPixels())) {
+    if (!upright(onFrame.piece(id).toPixels())) {
       throw new InvalidInput(
           Sentence.of(
               "\"%s\" is turned; its modules can be made of whole pixels when it stands upright.",
               code.name()));
     }
     int modules = Modules.of(code.words(), code.correction()).side() + 2 * code.rim();
-    Rectangle2D box = spots.box(id);
+    Rectangle2D box = onFrame.box(id);
     double each = Math.max(1, Math.rint(box.getWidth() / modules));
     double side = each * modules;
     double left = Math.rint(box.getCenterX() - side / 2);
     double top = Math.rint(box.getCenterY() - side / 2);
     double factor = side / box.getWidth();
-    return new Wish(new Point2D.Double(left + side / 2, top + side / 2), factor, factor, 0, false);
+    return new Placement(
+        new Point2D.Double(left + side / 2, top + side / 2), factor, factor, 0, false);
   }
 }

@@ -49,8 +49,8 @@ final class Unmixing {
         cut.height(),
         cut.width(),
         (top, bottom) -> {
-          Samples keep = new Samples();
-          Samples drop = new Samples();
+          SurePlaces keep = new SurePlaces();
+          SurePlaces drop = new SurePlaces();
           for (int y = top; y < bottom; y++) {
             for (int x = 0; x < cut.width(); x++) {
               unmixing.pixel(x, y, keep, drop);
@@ -60,7 +60,7 @@ final class Unmixing {
   }
 
   /** Sure places of one side, nearest first. */
-  private static final class Samples {
+  private static final class SurePlaces {
     final int[] places = new int[SAMPLES];
     final double[] distances = new double[SAMPLES];
     int count;
@@ -80,7 +80,7 @@ final class Unmixing {
     }
   }
 
-  private void pixel(int x, int y, Samples keep, Samples drop) {
+  private void pixel(int x, int y, SurePlaces keep, SurePlaces drop) {
     int place = y * cut.width() + x;
     if (away[place] > reach) {
       if (!kept[place]) {
@@ -127,7 +127,7 @@ final class Unmixing {
     }
   }
 
-  private void collect(int x, int y, Samples keep, Samples drop) {
+  private void collect(int x, int y, SurePlaces keep, SurePlaces drop) {
     keep.count = 0;
     drop.count = 0;
     int far = (int) Math.ceil(2 * reach) + 2;

@@ -139,7 +139,7 @@ public final class FigureDrawing {
   }
 
   private void image(Figure.Imaged figure) {
-    RasterPicture picture = Samples.picture(Decoded.of(figure.image()), "image");
+    RasterPicture picture = SrgbSamples.picture(Decoded.of(figure.image()), "image");
     Plane coverage = coverage(footprint(figure), figure.clips());
     if (coverage.bounds().empty()) {
       return;

@@ -15,7 +15,7 @@ final class GifCanvas {
   static Decoded read(ImageReader reader, List<String> notes) throws IOException {
     CanvasPlace place = place(reader);
     if (reader.getNumImages(true) > 1) {
-      notes.add(Notes.ANIMATED);
+      notes.add(ReaderNotes.ANIMATED);
     }
     return Decoded.of(place.with(reader.read(0)));
   }

@@ -54,7 +54,7 @@ final class PdfReader {
       }
       List<String> notes = new ArrayList<>();
       if (figures(name, document, 0, new AffineTransform()).mixing()) {
-        notes.add(Notes.MIXING);
+        notes.add(ReaderNotes.MIXING);
       }
       return new VectorPicture(pages, notes, Digest.of(bytes), bytes.length);
     } catch (InvalidPasswordException e) {
@@ -87,7 +87,7 @@ final class PdfReader {
       } catch (IOException | UncheckedIOException e) {
         throw damaged(name, e);
       } catch (OutOfMemoryError e) {
-        throw Notes.tooLarge(name, e);
+        throw ReaderNotes.tooLarge(name, e);
       }
       return figures;
     }

@@ -98,13 +98,13 @@ final class RasterReader {
     Decoded decoded = Decoded.of(reader.read(0));
     Optional<TiffTags> tags = TiffTags.of(bytes);
     if (tags.filter(TiffTags::lab).isPresent()) {
-      notes.add(Notes.LAB);
+      notes.add(ReaderNotes.LAB);
     }
     if (tags.filter(TiffTags::floats).isPresent()) {
-      notes.add(Notes.FLOATS);
+      notes.add(ReaderNotes.FLOATS);
     }
     if (tags.filter(TiffTags::ownLevels).isPresent()) {
-      notes.add(Notes.LEVELS);
+      notes.add(ReaderNotes.LEVELS);
     }
     return tags.filter(TiffTags::associated).isPresent() ? decoded.asPremultiplied() : decoded;
   }
@@ -117,7 +117,7 @@ final class RasterReader {
   /** WebP files bring their colour profile and their animation in a container around them. */
   private static PictureFile webp(String name, byte[] bytes, WebpFile container) {
     Optional<WebpFile.Frame> frame = container.firstFrame();
-    List<String> notes = frame.isPresent() ? List.of(Notes.ANIMATED) : List.of();
+    List<String> notes = frame.isPresent() ? List.of(ReaderNotes.ANIMATED) : List.of();
     return with(
         name,
         frame.map(WebpFile.Frame::still).orElse(bytes),
@@ -136,10 +136,10 @@ final class RasterReader {
   private static PictureFile file(
       PictureHeader header, Decoded decoded, byte[] bytes, List<String> notes) {
     return new PictureFile(
-        upright(Samples.picture(decoded, Digest.of(bytes)), orientation(bytes)),
+        upright(SrgbSamples.picture(decoded, Digest.of(bytes)), orientation(bytes)),
         header.format(),
         1,
-        Samples.bits(decoded.image()),
+        SrgbSamples.bits(decoded.image()),
         profileName(decoded, bytes),
         List.copyOf(notes));
   }

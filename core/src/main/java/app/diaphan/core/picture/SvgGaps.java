@@ -238,7 +238,7 @@ final class SvgGaps {
           "A group in it has an opacity of its own, which is given to each of its parts; where they overlap, they show through each other.");
     }
     if (mixing || MIXING.matcher(text).find()) {
-      notes.add(Notes.MIXING);
+      notes.add(ReaderNotes.MIXING);
     }
     Stream.concat((tree ? TREE : QUICK).stream(), BOTH.stream())
         .forEach(gap -> gap.in(text).ifPresent(notes::add));

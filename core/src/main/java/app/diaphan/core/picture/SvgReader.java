@@ -150,7 +150,7 @@ final class SvgReader {
       document.renderWithPlatform(
           NullPlatformSupport.INSTANCE, new FigureRecorder(figures, toPixels), box);
     } catch (OutOfMemoryError e) {
-      throw Notes.tooLarge(name, e);
+      throw ReaderNotes.tooLarge(name, e);
     }
     return figures;
   }

@@ -282,7 +282,7 @@ final class SvgTree {
     try {
       SvgTreeWalk.draw(root, recorder, drawn);
     } catch (OutOfMemoryError e) {
-      throw Notes.tooLarge(name, e);
+      throw ReaderNotes.tooLarge(name, e);
     }
   }
 }

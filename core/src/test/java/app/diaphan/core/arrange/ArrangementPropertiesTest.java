@@ -124,12 +124,12 @@ class ArrangementPropertiesTest {
 
   /** Where each piece, in groups too, is drawn: its box's corners by the transform that it has. */
   private static Map<String, double[]> drawn(Overlay overlay) {
-    Spots spots = Spots.of(overlay, RENDERER);
+    PlacedPieces onFrame = PlacedPieces.of(overlay, RENDERER);
     Map<String, double[]> corners = new LinkedHashMap<>();
     Pieces.all(overlay.stack())
         .forEach(
             piece -> {
-              PlacedPiece placed = spots.piece(piece.id());
+              PlacedPiece placed = onFrame.piece(piece.id());
               AffineTransform toPixels = placed.toPixels();
               double[] box = {0, 0, placed.width(), 0, placed.width(), placed.height()};
               toPixels.transform(box, 0, box, 0, 3);
@@ -279,11 +279,11 @@ class ArrangementPropertiesTest {
         Arrangement aligned = new Arrangement.Aligned(edge, against);
         Overlay once = arranged(overlay, ids, aligned);
         assertDrawnAlike(once, arranged(once, ids, aligned), edge + " against " + against);
-        Spots spots = Spots.of(once, RENDERER);
+        PlacedPieces onFrame = PlacedPieces.of(once, RENDERER);
         boolean across = edge.direction() == Direction.ACROSS;
         double[] lines =
             ids.stream()
-                .map(spots::box)
+                .map(onFrame::box)
                 .mapToDouble(
                     box ->
                         across

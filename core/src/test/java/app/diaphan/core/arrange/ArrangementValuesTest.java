@@ -109,11 +109,11 @@ class ArrangementValuesTest {
   }
 
   private Rectangle2D boxOf(Overlay overlay, String id) {
-    return Spots.of(overlay, renderer).box(id);
+    return PlacedPieces.of(overlay, renderer).box(id);
   }
 
   private void assertCentre(double x, double y, Overlay overlay, String id) {
-    Point2D centre = Spots.of(overlay, renderer).centre(id);
+    Point2D centre = PlacedPieces.of(overlay, renderer).centre(id);
     assertEquals(x, centre.getX(), 0.003, id);
     assertEquals(y, centre.getY(), 0.003, id);
   }
@@ -172,7 +172,7 @@ class ArrangementValuesTest {
   void aTurnedPieceIsDrawnOutAlongItsOwnSides() {
     Piece turned = Samples.box("a", at(100, 100).turned(90, false), 60, 20);
     Overlay overlay = Samples.overlay(FRAME, turned);
-    Point2D before = Spots.of(overlay, renderer).centre("a");
+    Point2D before = PlacedPieces.of(overlay, renderer).centre("a");
     Overlay sized =
         arranged(overlay, new Arrangement.Sized(2, 1, before.getX(), before.getY() - 30), "a");
     assertEquals(120, ((PlatePiece) Pieces.get(sized, "a")).width(), 0.003);

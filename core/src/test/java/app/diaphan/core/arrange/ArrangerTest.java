@@ -48,7 +48,7 @@ class ArrangerTest {
   }
 
   private Rectangle2D boxOf(Overlay overlay, String id) {
-    return Spots.of(overlay, renderer).box(id);
+    return PlacedPieces.of(overlay, renderer).box(id);
   }
 
   private Overlay arranged(Overlay overlay, Arrangement arrangement, String... chosen) {
@@ -151,8 +151,9 @@ class ArrangerTest {
     for (Direction direction : Direction.values()) {
       Overlay once = arranged(overlay, new Arrangement.Mirrored(direction), "a", "b");
       assertTrue(Pieces.get(once, "a").place().mirrored());
-      Rectangle2D all = Boxes.around(Spots.of(overlay, renderer), List.of("a", "b"));
-      assertSame(all, Boxes.around(Spots.of(once, renderer), List.of("a", "b")), "as a whole");
+      Rectangle2D all = Boxes.around(PlacedPieces.of(overlay, renderer), List.of("a", "b"));
+      assertSame(
+          all, Boxes.around(PlacedPieces.of(once, renderer), List.of("a", "b")), "as a whole");
       Overlay twice = arranged(once, new Arrangement.Mirrored(direction), "a", "b");
       assertEquals(overlay, twice);
     }
@@ -171,7 +172,7 @@ class ArrangerTest {
       double line =
           switch (against) {
             case CHOSEN ->
-                edgeOf(Boxes.around(Spots.of(overlay, renderer), List.of("a", "b")), edge);
+                edgeOf(Boxes.around(PlacedPieces.of(overlay, renderer), List.of("a", "b")), edge);
             case FRAME -> edgeOf(FRAME.area(Area.FRAME), edge);
             case ACTION_SAFE -> edgeOf(FRAME.area(Area.ACTION_SAFE), edge);
             case TITLE_SAFE -> edgeOf(FRAME.area(Area.TITLE_SAFE), edge);

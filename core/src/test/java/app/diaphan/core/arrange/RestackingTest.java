@@ -56,8 +56,8 @@ class RestackingTest {
 
   /** All pieces but groups, whose boxes follow what is in them. */
   private void assertNothingMoved(Overlay before, Overlay after) {
-    Spots was = Spots.of(before, renderer);
-    Spots is = Spots.of(after, renderer);
+    PlacedPieces was = PlacedPieces.of(before, renderer);
+    PlacedPieces is = PlacedPieces.of(after, renderer);
     Pieces.all(before.stack())
         .filter(piece -> !(piece instanceof GroupPiece))
         .forEach(

@@ -96,7 +96,7 @@ class PicturesFromTheWorldTest {
     assertPixel(webp, 6, 4, 0, 255, 0, 0, 255);
     assertPixel(webp, 17, 11, 0, 255, 0, 0, 255);
     assertPixel(webp, 18, 11, 0, 0, 0, 0, 0);
-    assertEquals(List.of(Notes.ANIMATED), webp.notes());
+    assertEquals(List.of(ReaderNotes.ANIMATED), webp.notes());
     assertEquals(24, PictureReader.header("made", bytes(ANIMATED_WEBP)).width());
 
     PictureFile gif = read(ANIMATED_GIF);
@@ -105,7 +105,7 @@ class PicturesFromTheWorldTest {
     assertPixel(gif, 2, 1, 0, 0, 0, 0, 0);
     assertPixel(gif, 3, 1, 0, 255, 0, 0, 255);
     assertPixel(gif, 4, 2, 0, 255, 0, 0, 255);
-    assertEquals(List.of(Notes.ANIMATED), gif.notes());
+    assertEquals(List.of(ReaderNotes.ANIMATED), gif.notes());
     assertEquals(6, PictureReader.header("made", bytes(ANIMATED_GIF)).width());
   }
 

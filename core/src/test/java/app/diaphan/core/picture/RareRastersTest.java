@@ -105,13 +105,13 @@ class RareRastersTest {
     ByteBuffer strip = ByteBuffer.allocate(12).order(ByteOrder.LITTLE_ENDIAN);
     strip.putFloat(0.5f).putFloat(3).putFloat(-1);
     PictureFile read = read(tiff(2, 32, 3, strip.array()));
-    assertEquals(List.of(Notes.FLOATS), read.notes());
+    assertEquals(List.of(ReaderNotes.FLOATS), read.notes());
     assertEquals(List.of(128L, 255L, 0L, 255L), pixel(read, 0));
   }
 
   @Test
   void coloursByLightnessAreToldOf() {
-    assertEquals(List.of(Notes.LAB), read(tiff(8, 8, 1, new byte[] {-1, 0, 0})).notes());
+    assertEquals(List.of(ReaderNotes.LAB), read(tiff(8, 8, 1, new byte[] {-1, 0, 0})).notes());
     assertEquals(List.of(), read(tiff(2, 8, 1, new byte[] {-1, 0, 0})).notes());
   }
 
@@ -119,7 +119,8 @@ class RareRastersTest {
   void levelsOfVideoAreToldOf() {
     byte[] grey = {100, -128, -128};
     assertEquals(
-        List.of(Notes.LEVELS), read(tiff(6, 8, 1, grey, 16, 235, 128, 240, 128, 240)).notes());
+        List.of(ReaderNotes.LEVELS),
+        read(tiff(6, 8, 1, grey, 16, 235, 128, 240, 128, 240)).notes());
     assertEquals(List.of(), read(tiff(6, 8, 1, grey, 0, 255, 128, 255, 128, 255)).notes());
   }
 

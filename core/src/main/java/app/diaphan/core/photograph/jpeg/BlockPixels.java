@@ -1,6 +1,7 @@
 package app.diaphan.core.photograph.jpeg;
 
 import app.diaphan.core.raster.Bounds;
+import java.util.function.IntFunction;
 
 /**
  * Pixels of a file's blocks, in the file's own red, green and blue or grey. Colours that have fewer
@@ -48,17 +49,14 @@ public final class BlockPixels {
     return (pixels + SIDE - 1) / SIDE;
   }
 
-  @FunctionalInterface
-  private interface Samples {
-    /** Of a component, at the resolution of the pixels; about 0. */
-    float[] of(int component);
-  }
-
-  private float[] colours(Bounds part, Samples samples) {
+  /**
+   * @param planesOf by component, at the resolution of the pixels; about 0
+   */
+  private float[] colours(Bounds part, IntFunction<float[]> planesOf) {
     int channels = channels();
     float[][] planes = new float[channels][];
     for (int c = 0; c < channels; c++) {
-      planes[c] = samples.of(c);
+      planes[c] = planesOf.apply(c);
     }
     float[] pixels = new float[channels * part.width() * part.height()];
     for (int i = 0; i < pixels.length / channels; i++) {

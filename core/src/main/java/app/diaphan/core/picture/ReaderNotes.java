@@ -4,7 +4,7 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
 
 /** Sentences that several readers say. */
-final class Notes {
+final class ReaderNotes {
   static final String MIXING =
       "Parts of it mix with what lies behind them, which a still with alpha cannot carry; they are shown plainly.";
 
@@ -19,7 +19,7 @@ final class Notes {
   static final String LEVELS =
       "Its black and white are levels of video (16 to 235), which are taken as they are; it may come out a little flat.";
 
-  private Notes() {}
+  private ReaderNotes() {}
 
   /** One picture within a vector picture that there is no room for; all else still has room. */
   static InvalidInput tooLarge(String name, OutOfMemoryError e) {

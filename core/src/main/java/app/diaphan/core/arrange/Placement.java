@@ -11,12 +11,12 @@ import java.awt.geom.Point2D;
  * @param turn degrees to turn it by as seen on the frame, clockwise
  * @param flip whether left and right of the piece are exchanged before that
  */
-record Wish(Point2D centre, double across, double down, double turn, boolean flip) {
-  static Wish at(Point2D centre) {
-    return new Wish(centre, 1, 1, 0, false);
+record Placement(Point2D centre, double across, double down, double turn, boolean flip) {
+  static Placement at(Point2D centre) {
+    return new Placement(centre, 1, 1, 0, false);
   }
 
-  static Wish moved(Point2D centre, double right, double down) {
+  static Placement moved(Point2D centre, double right, double down) {
     return at(new Point2D.Double(centre.getX() + right, centre.getY() + down));
   }
 }

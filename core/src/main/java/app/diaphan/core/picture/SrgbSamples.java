@@ -13,7 +13,7 @@ import java.awt.image.WritableRaster;
 import java.util.Optional;
 
 /** Brings decoded samples to premultiplied sRGB floats, with all the depth that they have. */
-final class Samples {
+final class SrgbSamples {
   private static final int ROWS_AT_ONCE = 64;
   private static final int MOST = 65535;
 
@@ -28,7 +28,7 @@ final class Samples {
   private final int colours;
   private final Optional<ColorConvertOp> toSrgb;
 
-  private Samples(Decoded decoded) {
+  private SrgbSamples(Decoded decoded) {
     this.decoded = decoded;
     image = decoded.image();
     model = image.getColorModel();
@@ -48,7 +48,7 @@ final class Samples {
    * @param identity of the picture
    */
   static RasterPicture picture(Decoded decoded, String identity) {
-    Samples samples = new Samples(decoded);
+    SrgbSamples samples = new SrgbSamples(decoded);
     boolean alpha = samples.model.hasAlpha() || decoded.clear().length > 0;
     return new RasterPicture(
         samples.width, samples.image.getHeight(), samples.store(), alpha, identity);

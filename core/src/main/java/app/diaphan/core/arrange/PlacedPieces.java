@@ -13,18 +13,18 @@ import java.util.List;
 import java.util.Map;
 
 /** Where the pieces of an overlay lie on its own frame, in display units. */
-final class Spots {
+final class PlacedPieces {
   private final Map<String, PlacedPiece> placed = new HashMap<>();
   private final AffineTransform toFrame;
 
-  private Spots(List<PlacedPiece> pieces, Canvas canvas) {
+  private PlacedPieces(List<PlacedPiece> pieces, Canvas canvas) {
     pieces.stream().flatMap(PlacedPiece::all).forEach(p -> placed.put(p.piece().id(), p));
     toFrame = inverse(canvas.toPixels());
   }
 
-  static Spots of(Overlay overlay, Renderer renderer) {
+  static PlacedPieces of(Overlay overlay, Renderer renderer) {
     Canvas canvas = Canvas.of(overlay.frame());
-    return new Spots(renderer.place(overlay, canvas), canvas);
+    return new PlacedPieces(renderer.place(overlay, canvas), canvas);
   }
 
   PlacedPiece piece(String id) {
