@@ -233,10 +233,7 @@ public final class ReturnedCheck {
     double asItIs =
         difference(
             (sent, at, rgb) -> {
-              for (int c = 0; c < 3; c++) {
-                rgb[c] =
-                    sent[at + 3] == 0 ? 0 : sent[at + c] / sent[at + 3] * returned.value(at + 3);
-              }
+              keepStraight(sent, at, rgb);
               return wouldDarken(sent, at);
             });
     double multiplied =
@@ -256,9 +253,18 @@ public final class ReturnedCheck {
     sayColours(
         difference(
             (sent, at, rgb) -> {
-              System.arraycopy(sent, at, rgb, 0, 3);
+              keepStraight(sent, at, rgb);
               return sent[at + 3] > LEAST_ALPHA;
             }));
+  }
+
+  /**
+   * The delivered colours under the alpha that came back: another alpha is told apart from them.
+   */
+  private void keepStraight(float[] sent, int at, float[] rgb) {
+    for (int c = 0; c < 3; c++) {
+      rgb[c] = sent[at + 3] == 0 ? 0 : sent[at + c] / sent[at + 3] * returned.value(at + 3);
+    }
   }
 
   /** Where multiplying the colours by their alpha makes a difference: not in black shadows. */
