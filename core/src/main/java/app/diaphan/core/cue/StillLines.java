@@ -51,7 +51,7 @@ public final class StillLines {
       int set = Math.max(1, letters.set().baselines().size());
       double height = placed.bounds().getHeight() / set;
       List<String> written = text.words().lines().filter(line -> !line.isBlank()).toList();
-      if (written.size() >= set || written.isEmpty()) {
+      if (text.words().lines().count() >= set || written.isEmpty()) {
         return written.stream().map(line -> new CueStill.Line(line, height));
       }
       String all = String.join(" ", written);

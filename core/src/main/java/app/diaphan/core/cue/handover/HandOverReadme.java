@@ -28,8 +28,9 @@ final class HandOverReadme {
     lines.add("");
     lines.add(
         Sentence.of(
-            "%d cues on %d %s, for a video of %d × %d at %s,",
+            "%d %s on %d %s, for a video of %d × %d at %s,",
             list.cues().size(),
+            list.cues().size() == 1 ? "cue" : "cues",
             list.lanes().size(),
             list.lanes().size() == 1 ? "lane" : "lanes",
             clip.width(),

@@ -25,6 +25,10 @@ final class DelimitedText {
   private static final Pattern SAID = Pattern.compile("\\Asep=(.)\\R");
 
   private static final char[] KNOWN = {',', ';', '\t', '|'};
+
+  /** Of a table of one column: the unit separator of ISO/IEC 646, which is in no words. */
+  private static final char NOTHING = '\u001f';
+
   private static final int LOOKED_AT = 60;
 
   private DelimitedText() {}
@@ -93,9 +97,9 @@ final class DelimitedText {
         .parse(new StringReader(text));
   }
 
-  /** The sign that most of the first lines have equally often; a comma if there is none. */
+  /** The sign that most of the first lines have equally often. */
   private static char divider(String text) {
-    char best = KNOWN[0];
+    char best = NOTHING;
     double most = 0;
     for (char divider : KNOWN) {
       double alike = alike(text, divider);
@@ -107,26 +111,29 @@ final class DelimitedText {
     return best;
   }
 
-  /** How many cells a line has in the first lines, times the share of those that agree. */
+  /**
+   * How many cells a line has in the first lines, times the share of those that agree; 0 if the
+   * sign is a part of some words only, which neither the first line nor half of all lines have.
+   */
   private static double alike(String text, char divider) {
     Map<Integer, Integer> lines = new HashMap<>();
-    int all = 0;
+    List<CSVRecord> first = new ArrayList<>();
     try (CSVParser parser = parser(text, divider)) {
       Iterator<CSVRecord> records = parser.iterator();
-      List<CSVRecord> first = new ArrayList<>();
       while (first.size() < LOOKED_AT && records.hasNext()) {
         first.add(records.next());
-      }
-      for (CSVRecord record : first) {
-        lines.merge(record.size(), 1, Integer::sum);
-        all++;
       }
     } catch (IOException | UncheckedIOException e) {
       return 0;
     }
+    first.forEach(record -> lines.merge(record.size(), 1, Integer::sum));
+    int undivided = lines.getOrDefault(1, 0);
+    if (first.isEmpty() || first.getFirst().size() == 1 && 2 * undivided > first.size()) {
+      return 0;
+    }
     double best = 0;
     for (Map.Entry<Integer, Integer> same : lines.entrySet()) {
-      double share = (double) same.getValue() / all;
+      double share = (double) same.getValue() / first.size();
       if (same.getKey() > 1) {
         best = Math.max(best, share * share * Math.min(same.getKey(), 20));
       }
