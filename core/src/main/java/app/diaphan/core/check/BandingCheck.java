@@ -76,7 +76,9 @@ final class BandingCheck implements Check {
 
   /** Follows one channel along a line. */
   private static final class Staircase {
-    private int level = -1;
+    /** Before the first pixel such that no step from there is one of a ramp. */
+    private int level = -2;
+
     private int run;
     private int steps;
     private int direction;

@@ -286,4 +286,58 @@ class HouseChecksTest {
         InvalidInput.class,
         () -> HouseChecks.mended(RENDERER, overlay, brand, CheckKind.HOUSE_COLOUR, "nobody"));
   }
+
+  /** Of a mark 60 wide and 80 high, in whose clear space of 20 a plate lies. */
+  private static List<Double> aside(Frame frame, Place mark, Place plate, double width) {
+    Overlay overlay =
+        Samples.overlay(
+            frame, bug(mark, 60, 80), Samples.box("near", plate, width, 80).withName("Near"));
+    List<Finding> found = check(HOUSE, CheckKind.MARK_CLEAR_SPACE, overlay);
+    assertEquals(
+        List.of("\"Near\" lies in the clear space of \"Bug\"."),
+        found.stream().map(Finding::sentence).toList());
+    if (found.getFirst().mend().isEmpty()) {
+      assertEquals("Move the mark or what is beside it.", found.getFirst().remedy());
+      return List.of();
+    }
+    assertEquals("", found.getFirst().remedy());
+    PicturePiece moved =
+        (PicturePiece)
+            Pieces.get(
+                HouseChecks.mended(
+                    RENDERER,
+                    overlay,
+                    new Brand(HOUSE, Map.of("bug.svg", "Bug"), ShippedFonts.shelf()),
+                    CheckKind.MARK_CLEAR_SPACE,
+                    "bug"),
+                "bug");
+    return List.of(moved.place().right(), moved.place().down());
+  }
+
+  @Test
+  void aMarkGoesTheShortestWayAside() {
+    Place mark = at(300, 300);
+    // The plate reaches 12 into what has to be clear, from each side.
+    assertEquals(List.of(312.0, 300.0), aside(FRAME, mark, at(192, 300), 100));
+    assertEquals(List.of(288.0, 300.0), aside(FRAME, mark, at(368, 300), 100));
+    assertEquals(List.of(300.0, 312.0), aside(FRAME, mark, at(280, 212), 100));
+    assertEquals(List.of(300.0, 288.0), aside(FRAME, mark, at(280, 388), 100));
+    // Less than half a pixel is nothing, more is something.
+    assertEquals(
+        List.of(),
+        check(
+            HOUSE,
+            CheckKind.MARK_CLEAR_SPACE,
+            overlay(bug(mark, 60, 80), Samples.box("near", at(180.5, 300), 100, 80))));
+    assertEquals(List.of(301.0, 300.0), aside(FRAME, mark, at(180.6, 300), 100));
+  }
+
+  @Test
+  void aMarkStaysOnItsFrame() {
+    // To the left there is no room, and above there is none at the top.
+    assertEquals(List.of(4.0, 200.0), aside(FRAME, at(4, 300), at(38, 300), 100));
+    assertEquals(List.of(4.0, 150.0), aside(FRAME, at(4, 50), at(38, 50), 100));
+    // On a frame that is as high as the plate and hardly wider there is no place.
+    assertEquals(List.of(), aside(Frame.of(150, 130), at(10, 25), at(60, 25), 80));
+  }
 }
