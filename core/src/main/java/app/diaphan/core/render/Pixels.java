@@ -54,10 +54,12 @@ record Pixels(List<PackedPlane> channels) {
         (top, bottom) -> {
           RowCompositor compositor = new RowCompositor(width);
           float[] row = new float[CHANNELS * width];
+          PixelRow cursor = PixelRow.over(row, width);
           for (int y = top; y < bottom; y++) {
             Arrays.fill(row, 0);
+            cursor.at(y, 0);
             for (Painted painted : backToFront) {
-              compositor.add(painted, y, row, 0);
+              compositor.add(painted, cursor);
             }
             for (int c = 0; c < CHANNELS; c++) {
               Plane plane = planes.get(c);

@@ -118,10 +118,11 @@ public final class Rendering {
       return;
     }
     RowCompositor compositor = new RowCompositor(drawn.right());
+    PixelRow row = PixelRow.over(rgba, drawn.right());
     for (int y = Math.max(top, drawn.top()); y < Math.min(bottom, drawn.bottom()); y++) {
-      int at = start + 4 * width * (y - top);
+      row.at(y, start + 4 * width * (y - top));
       for (Painted piece : backToFront) {
-        compositor.add(piece, y, rgba, at);
+        compositor.add(piece, row);
       }
     }
   }
