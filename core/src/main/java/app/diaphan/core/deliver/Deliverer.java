@@ -72,23 +72,17 @@ public final class Deliverer {
         Path file = folder.resolve(name + part.suffix() + "." + target.file().format().extension());
         long before = delivered.size();
         Progress whole = (done, all) -> progress.at(before * all + done, parts.size() * all);
-        FileReport[] report = new FileReport[1];
-        written.add(
-            written(
-                file,
-                SampleRows.of(rendering, extent, target.file(), part),
-                target,
-                part,
-                extent,
-                whole,
-                report));
+        CheckedWriting writing =
+            new CheckedWriting(
+                SampleRows.of(rendering, extent, target.file(), part), target, extent, whole);
+        written.add(SafeFile.written(file, writing::to, writing::check));
         delivered.add(
             new Delivered(
                 file,
                 target,
                 extent.left(),
                 extent.top(),
-                report[0],
+                writing.report(),
                 sideFile,
                 rendering.troubles()));
       }
@@ -108,40 +102,6 @@ public final class Deliverer {
       written.forEach(Deliverer::close);
     }
     return List.copyOf(delivered);
-  }
-
-  private static SafeFile written(
-      Path file,
-      SampleRows samples,
-      Target target,
-      FilePart part,
-      Bounds extent,
-      Progress progress,
-      FileReport[] report)
-      throws IOException {
-    DeliveredFormat format = DeliveredFormat.of(target.file().format());
-    RowSums rowSums = new RowSums(samples.height());
-    FileHeader header =
-        new FileHeader(
-            target.frame().pixelAspect(),
-            target.dotsPerInch(),
-            extent.left(),
-            extent.top(),
-            target.file().extent() instanceof Extent.TrimmedExtent);
-    return SafeFile.written(
-        file,
-        channel ->
-            format
-                .write(channel, samples, header, target.file(), rowSums, progress)
-                .ifPresent(read -> report[0] = read),
-        unnamed -> {
-          if (report[0] == null) {
-            report[0] =
-                ReadBack.read(
-                    () -> FileInspector.inspect(unnamed, ReadBack.equal(samples, rowSums)));
-          }
-          ReadBack.held(report[0], samples, FileReport.AlphaFound.of(target.file().carried()));
-        });
   }
 
   private SafeFile sidecar(Path file, Overlay overlay, List<Delivered> delivered)

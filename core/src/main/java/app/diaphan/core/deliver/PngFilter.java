@@ -23,6 +23,15 @@ final class PngFilter {
   private int sinceChosen = CHOOSE_EVERY;
 
   /**
+   * A row and the one above it.
+   *
+   * @param at where the row begins among the raw bytes
+   * @param first byte of the row that is not clear in both
+   * @param last byte of them, exclusive
+   */
+  private record Rows(byte[] raw, int at, byte[] above, int aboveAt, int first, int last) {}
+
+  /**
    * @param pixel bytes in a pixel
    * @param search whether the best filter is looked for; else differences from the left are taken
    */
@@ -45,22 +54,23 @@ final class PngFilter {
     int first = Math.min(clearFrom(raw, at), clearFrom(above, aboveAt));
     int after = Math.max(clearAfter(raw, at), clearAfter(above, aboveAt));
     int last = Math.min(stride, after + pixel);
+    Rows rows = new Rows(raw, at, above, aboveAt, first, last);
     if (search && sinceChosen >= CHOOSE_EVERY) {
-      chosen = best(raw, at, above, aboveAt, first, last);
+      chosen = best(rows);
       sinceChosen = 0;
     }
     sinceChosen++;
     out[to] = (byte) chosen;
-    apply(chosen, raw, at, above, aboveAt, first, last, out, to + 1);
+    apply(chosen, rows, out, to + 1);
   }
 
-  private int best(byte[] raw, int at, byte[] above, int aboveAt, int first, int last) {
+  private int best(Rows rows) {
     int best = NONE;
     int least = Integer.MAX_VALUE;
     for (int type = NONE; type <= PAETH; type++) {
-      apply(type, raw, at, above, aboveAt, first, last, tried, 0);
+      apply(type, rows, tried, 0);
       int sum = 0;
-      for (int i = first; i < last; i++) {
+      for (int i = rows.first(); i < rows.last(); i++) {
         sum += Math.abs(tried[i]);
       }
       if (sum < least) {
@@ -87,16 +97,13 @@ final class PngFilter {
     return i;
   }
 
-  private void apply(
-      int type,
-      byte[] raw,
-      int at,
-      byte[] above,
-      int aboveAt,
-      int first,
-      int last,
-      byte[] out,
-      int to) {
+  private void apply(int type, Rows rows, byte[] out, int to) {
+    byte[] raw = rows.raw();
+    byte[] above = rows.above();
+    int at = rows.at();
+    int aboveAt = rows.aboveAt();
+    int first = rows.first();
+    int last = rows.last();
     // The first pixel of a row has no left neighbour: it counts as 0 there.
     for (int i = first; i < Math.min(last, pixel); i++) {
       int up = above[aboveAt + i] & 0xff;

@@ -160,12 +160,30 @@ final class SampleRows {
     int stride = 4 * near.width();
     Optional<SoftValues> soft =
         dither ? Optional.of(new SoftValues(pixels, stride)) : Optional.empty();
+    int before = 4 * (extent.left() - near.left());
+    int left = Math.max(0, near.left() - extent.left());
+    int right = Math.min(width(), near.right() - extent.left());
     for (int y = top; y < bottom; y++) {
       int row = extent.top() + y - from;
       int[] softness = soft.map(values -> values.of(row)).orElse(NOTHING_SOFT);
-      quantise(pixels, stride * row, softness, near, y, samples, (y - top) * bytesPerRow());
+      quantise(
+          new Values(pixels, stride * row + before, softness, before, left, right),
+          y,
+          samples,
+          (y - top) * bytesPerRow());
     }
   }
+
+  /**
+   * The values of a row near what is drawn; columns are counted within the extent.
+   *
+   * @param at where those of column 0 are, or would be, among the pixels
+   * @param softness of the row's values
+   * @param softAt where that of column 0 is, or would be
+   * @param left the first column
+   * @param right the last one, exclusive
+   */
+  private record Values(float[] pixels, int at, int[] softness, int softAt, int left, int right) {}
 
   private static void unmultiply(float[] pixels) {
     for (int i = 0; i < pixels.length; i += 4) {
@@ -195,27 +213,20 @@ final class SampleRows {
     }
   }
 
-  /**
-   * Writes the columns that are near to what is drawn; the others stay as they are.
-   *
-   * @param row where the row of those columns begins among the pixels
-   * @param softness of the row's values
-   */
-  private void quantise(
-      float[] pixels, int row, int[] softness, Bounds near, int y, byte[] samples, int rowStart) {
-    int left = Math.max(0, near.left() - extent.left());
-    int right = Math.min(width(), near.right() - extent.left());
-    int before = 4 * (extent.left() - near.left());
+  /** Writes the columns that are near to what is drawn; the others stay as they are. */
+  private void quantise(Values values, int y, byte[] samples, int rowStart) {
     if (plainBytes) {
-      bytes(pixels, row, softness, before, y, left, right, samples, rowStart);
+      bytes(values, y, samples, rowStart);
       return;
     }
+    float[] pixels = values.pixels();
+    int[] softness = values.softness();
     int most = depth.most();
     int bytes = depth.bytes();
     float[] pattern = OrderedDither.row(extent.top() + y);
-    for (int x = left; x < right; x++) {
-      int value = before + 4 * x;
-      int from = row + value;
+    for (int x = values.left(); x < values.right(); x++) {
+      int value = values.softAt() + 4 * x;
+      int from = values.at() + 4 * x;
       float red = pixels[from];
       float green = pixels[from + 1];
       float blue = pixels[from + 2];
@@ -254,25 +265,18 @@ final class SampleRows {
    * The same for what is delivered most, where each channel becomes a byte by itself. Floats are
    * only read, and whole numbers stay at their index: the machine does many at a time so.
    */
-  private void bytes(
-      float[] pixels,
-      int row,
-      int[] softness,
-      int before,
-      int y,
-      int left,
-      int right,
-      byte[] samples,
-      int rowStart) {
+  private void bytes(Values values, int y, byte[] samples, int rowStart) {
     int[] whole = new int[AT_HAND];
-    for (int first = 4 * left; first < 4 * right; first += AT_HAND) {
-      int count = Math.min(AT_HAND, 4 * right - first);
-      int from = row + before + first;
+    int end = 4 * values.right();
+    for (int first = 4 * values.left(); first < end; first += AT_HAND) {
+      int count = Math.min(AT_HAND, end - first);
+      int from = values.at() + first;
       if (dither) {
-        System.arraycopy(softness, before + first, whole, 0, count);
-        dithered(pixels, from, patterns[extent.top() + y & 7], first, whole, count);
+        System.arraycopy(values.softness(), values.softAt() + first, whole, 0, count);
+        float[] pattern = patterns[extent.top() + y & 7];
+        dithered(values.pixels(), from, pattern, first, whole, count);
       } else {
-        rounded(pixels, from, whole, count);
+        rounded(values.pixels(), from, whole, count);
       }
       for (int i = 0, to = rowStart + first; i < count; i++, to++) {
         samples[to] = (byte) whole[i];
