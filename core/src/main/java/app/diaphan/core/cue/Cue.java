@@ -3,6 +3,7 @@ package app.diaphan.core.cue;
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Require;
 import app.diaphan.core.cue.move.Move;
+import io.soabase.recordbuilder.core.RecordBuilder;
 
 /**
  * A still at a time.
@@ -14,6 +15,7 @@ import app.diaphan.core.cue.move.Move;
  * @param scroll lines of the clip that it moves upward in a second, in from below and out at the
  *     top; 0 if it stays where it is
  */
+@RecordBuilder
 public record Cue(
     int id,
     StillId still,
@@ -55,27 +57,22 @@ public record Cue(
 
   /** With moves that have room in the new length. */
   public Cue lasting(long other) {
-    return new Cue(
-        id,
-        still,
-        from,
-        other,
-        lane,
-        coming.within(other / 2),
-        going.within(other / 2),
-        scroll,
-        fit);
+    return CueBuilder.builder(this)
+        .length(other)
+        .coming(coming.within(other / 2))
+        .going(going.within(other / 2))
+        .build();
   }
 
   public Cue onLane(int other) {
-    return new Cue(id, still, from, length, other, coming, going, scroll, fit);
+    return CueBuilder.builder(this).lane(other).build();
   }
 
   public Cue scrolling(double other) {
-    return new Cue(id, still, from, length, lane, coming, going, other, fit);
+    return CueBuilder.builder(this).scroll(other).build();
   }
 
   public Cue fitted(Fit other) {
-    return new Cue(id, still, from, length, lane, coming, going, scroll, other);
+    return CueBuilder.builder(this).fit(other).build();
   }
 }

@@ -1,6 +1,7 @@
 package app.diaphan.core.file;
 
 import app.diaphan.core.Require;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /**
@@ -11,6 +12,7 @@ import java.util.List;
  * @param dither whether 8-bit files break up soft ramps by an ordered pattern
  * @param sidecar whether a JSON file beside it says what it is and where it lies on its frame
  */
+@RecordBuilder
 public record FileKind(
     Extent extent,
     FileFormat format,
@@ -20,7 +22,8 @@ public record FileKind(
     int level,
     boolean dither,
     Resolution resolution,
-    boolean sidecar) {
+    boolean sidecar)
+    implements FileKindBuilder.With {
 
   public FileKind {
     Require.present(extent, "The target's extent");
@@ -67,40 +70,26 @@ public record FileKind(
   }
 
   public FileKind with(Extent other) {
-    return new FileKind(
-        other, format, depth, carried, compression, level, dither, resolution, sidecar);
+    return FileKindBuilder.builder(this).extent(other).build();
   }
 
   public FileKind with(FileFormat other) {
-    return new FileKind(
-        extent, other, depth, carried, compression, level, dither, resolution, sidecar);
+    return FileKindBuilder.builder(this).format(other).build();
   }
 
   public FileKind with(BitDepth other) {
-    return new FileKind(
-        extent, format, other, carried, compression, level, dither, resolution, sidecar);
+    return FileKindBuilder.builder(this).depth(other).build();
   }
 
   public FileKind with(Carried other) {
-    return new FileKind(
-        extent, format, depth, other, compression, level, dither, resolution, sidecar);
+    return FileKindBuilder.builder(this).carried(other).build();
   }
 
   public FileKind with(Compression other) {
-    return new FileKind(extent, format, depth, carried, other, level, dither, resolution, sidecar);
+    return FileKindBuilder.builder(this).compression(other).build();
   }
 
   public FileKind with(Resolution other) {
-    return new FileKind(extent, format, depth, carried, compression, level, dither, other, sidecar);
-  }
-
-  public FileKind withDither(boolean other) {
-    return new FileKind(
-        extent, format, depth, carried, compression, level, other, resolution, sidecar);
-  }
-
-  public FileKind withSidecar(boolean other) {
-    return new FileKind(
-        extent, format, depth, carried, compression, level, dither, resolution, other);
+    return FileKindBuilder.builder(this).resolution(other).build();
   }
 }

@@ -11,6 +11,7 @@ import app.diaphan.core.overlay.Overlay;
 import app.diaphan.core.overlay.dress.Dress;
 import app.diaphan.core.targets.NamedTarget;
 import app.diaphan.core.targets.TargetList;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -31,6 +32,7 @@ import java.util.Optional;
  * @param targets ways of delivering that packages can take
  * @param originals the library: pieces that copies follow
  */
+@RecordBuilder
 public record House(
     String name,
     List<HouseColour> colours,
@@ -41,7 +43,8 @@ public record House(
     OwnMargin ownMargin,
     List<FinishSet> finishSets,
     List<NamedTarget> targets,
-    List<HouseOriginal> originals) {
+    List<HouseOriginal> originals)
+    implements HouseBuilder.With {
   /** Characters. */
   public static final int LONGEST_NAME = 120;
 
@@ -203,73 +206,6 @@ public record House(
   /** The mark or texture of this name. */
   public Optional<Pictured> pictured(String called) {
     return Known.find(pictured(), called);
-  }
-
-  public House withName(String other) {
-    return new House(
-        other,
-        colours,
-        fonts,
-        fontFiles,
-        marks,
-        textures,
-        ownMargin,
-        finishSets,
-        targets,
-        originals);
-  }
-
-  public House withColours(List<HouseColour> other) {
-    return new House(
-        name, other, fonts, fontFiles, marks, textures, ownMargin, finishSets, targets, originals);
-  }
-
-  public House withFonts(List<HouseFont> other) {
-    return new House(
-        name,
-        colours,
-        other,
-        fontFiles,
-        marks,
-        textures,
-        ownMargin,
-        finishSets,
-        targets,
-        originals);
-  }
-
-  public House withFontFiles(List<FontFile> other) {
-    return new House(
-        name, colours, fonts, other, marks, textures, ownMargin, finishSets, targets, originals);
-  }
-
-  public House withMarks(List<HouseMark> other) {
-    return new House(
-        name,
-        colours,
-        fonts,
-        fontFiles,
-        other,
-        textures,
-        ownMargin,
-        finishSets,
-        targets,
-        originals);
-  }
-
-  public House withTextures(List<HouseTexture> other) {
-    return new House(
-        name, colours, fonts, fontFiles, marks, other, ownMargin, finishSets, targets, originals);
-  }
-
-  public House withFinishSets(List<FinishSet> other) {
-    return new House(
-        name, colours, fonts, fontFiles, marks, textures, ownMargin, other, targets, originals);
-  }
-
-  public House withOriginals(List<HouseOriginal> other) {
-    return new House(
-        name, colours, fonts, fontFiles, marks, textures, ownMargin, finishSets, targets, other);
   }
 
   /** With an original in the place of the one of its name, or behind all others. */

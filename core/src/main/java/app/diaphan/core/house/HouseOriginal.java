@@ -11,6 +11,7 @@ import app.diaphan.core.overlay.PictureNames;
 import app.diaphan.core.overlay.Piece;
 import app.diaphan.core.overlay.Pieces;
 import app.diaphan.core.overlay.copy.Copies;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -25,6 +26,7 @@ import java.util.stream.Collectors;
  * @param group the pieces; a piece by itself lies in a group alone. Where it lies says nothing
  * @param pictures that its pieces show
  */
+@RecordBuilder
 public record HouseOriginal(
     String name,
     List<String> formerly,
@@ -81,15 +83,18 @@ public record HouseOriginal(
   }
 
   HouseOriginal with(double otherLines, GroupPiece other) {
-    return new HouseOriginal(name, formerly, otherLines, other, pictures);
+    return HouseOriginalBuilder.builder(this).lines(otherLines).group(other).build();
   }
 
   HouseOriginal with(GroupPiece other, Collection<OriginalPicture> otherPictures) {
-    return new HouseOriginal(name, formerly, lines, other, List.copyOf(otherPictures));
+    return HouseOriginalBuilder.builder(this)
+        .group(other)
+        .pictures(List.copyOf(otherPictures))
+        .build();
   }
 
   HouseOriginal withFormerly(List<String> other) {
-    return new HouseOriginal(name, other, lines, group, pictures);
+    return HouseOriginalBuilder.builder(this).formerly(other).build();
   }
 
   /** The same with other names for its pictures; one that is not among them keeps its own. */

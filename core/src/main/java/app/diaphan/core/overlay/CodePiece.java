@@ -9,6 +9,7 @@ import app.diaphan.core.colour.Colour;
 import app.diaphan.core.overlay.paint.Paint;
 import app.diaphan.core.overlay.slot.Slot;
 import app.diaphan.core.overlay.slot.SlotRules;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.function.UnaryOperator;
 
@@ -22,6 +23,7 @@ import java.util.function.UnaryOperator;
  * @param paint what fills the ground; nothing of it is drawn if it is clear
  * @param slots what rows of a roster fill in
  */
+@RecordBuilder
 public record CodePiece(
     String id,
     String name,
@@ -83,44 +85,27 @@ public record CodePiece(
 
   @Override
   public CodePiece withId(String other) {
-    return new CodePiece(
-        other, name, shown, locked, place, words, correction, side, rim, ink, paint, look, slots);
+    return CodePieceBuilder.builder(this).id(other).build();
   }
 
   @Override
   public CodePiece withName(String other) {
-    return new CodePiece(
-        id, other, shown, locked, place, words, correction, side, rim, ink, paint, look, slots);
+    return CodePieceBuilder.builder(this).name(other).build();
   }
 
   @Override
   public CodePiece withShown(boolean other) {
-    return new CodePiece(
-        id, name, other, locked, place, words, correction, side, rim, ink, paint, look, slots);
+    return CodePieceBuilder.builder(this).shown(other).build();
   }
 
   @Override
   public CodePiece withPlace(Place other) {
-    return new CodePiece(
-        id, name, shown, locked, other, words, correction, side, rim, ink, paint, look, slots);
+    return CodePieceBuilder.builder(this).place(other).build();
   }
 
   @Override
   public CodePiece withStretches(UnaryOperator<String> other) {
-    return new CodePiece(
-        id,
-        name,
-        shown,
-        locked,
-        place,
-        other.apply(words),
-        correction,
-        side,
-        rim,
-        ink,
-        paint,
-        look,
-        slots);
+    return CodePieceBuilder.builder(this).words(other.apply(words)).build();
   }
 
   /** As large as it goes into these. */
@@ -132,25 +117,21 @@ public record CodePiece(
   }
 
   public CodePiece withInk(Colour other) {
-    return new CodePiece(
-        id, name, shown, locked, place, words, correction, side, rim, other, paint, look, slots);
+    return CodePieceBuilder.builder(this).ink(other).build();
   }
 
   @Override
   public CodePiece withPaint(Paint other) {
-    return new CodePiece(
-        id, name, shown, locked, place, words, correction, side, rim, ink, other, look, slots);
+    return CodePieceBuilder.builder(this).paint(other).build();
   }
 
   @Override
   public CodePiece withLook(Look other) {
-    return new CodePiece(
-        id, name, shown, locked, place, words, correction, side, rim, ink, paint, other, slots);
+    return CodePieceBuilder.builder(this).look(other).build();
   }
 
   @Override
   public CodePiece withSlots(List<Slot> other) {
-    return new CodePiece(
-        id, name, shown, locked, place, words, correction, side, rim, ink, paint, look, other);
+    return CodePieceBuilder.builder(this).slots(other).build();
   }
 }

@@ -3,6 +3,7 @@ package app.diaphan.core.overlay;
 import app.diaphan.core.Require;
 import app.diaphan.core.overlay.slot.Slot;
 import app.diaphan.core.overlay.slot.SlotRules;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /**
@@ -16,6 +17,7 @@ import java.util.List;
  * @param slots what rows of a roster fill in
  * @param copyOf what it is a copy of
  */
+@RecordBuilder
 public record GroupPiece(
     String id,
     String name,
@@ -84,56 +86,47 @@ public record GroupPiece(
 
   @Override
   public GroupPiece withId(String other) {
-    return new GroupPiece(
-        other, name, shown, locked, place, scale, look, finishing, stack, slots, copyOf);
+    return GroupPieceBuilder.builder(this).id(other).build();
   }
 
   @Override
   public GroupPiece withName(String other) {
-    return new GroupPiece(
-        id, other, shown, locked, place, scale, look, finishing, stack, slots, copyOf);
+    return GroupPieceBuilder.builder(this).name(other).build();
   }
 
   @Override
   public GroupPiece withShown(boolean other) {
-    return new GroupPiece(
-        id, name, other, locked, place, scale, look, finishing, stack, slots, copyOf);
+    return GroupPieceBuilder.builder(this).shown(other).build();
   }
 
   @Override
   public GroupPiece withPlace(Place other) {
-    return new GroupPiece(
-        id, name, shown, locked, other, scale, look, finishing, stack, slots, copyOf);
+    return GroupPieceBuilder.builder(this).place(other).build();
   }
 
   public GroupPiece withScale(double other) {
-    return new GroupPiece(
-        id, name, shown, locked, place, other, look, finishing, stack, slots, copyOf);
+    return GroupPieceBuilder.builder(this).scale(other).build();
   }
 
   public GroupPiece withStack(List<Piece> other) {
-    return new GroupPiece(
-        id, name, shown, locked, place, scale, look, finishing, other, slots, copyOf);
+    return GroupPieceBuilder.builder(this).stack(other).build();
   }
 
   @Override
   public GroupPiece withLook(Look other) {
-    return new GroupPiece(
-        id, name, shown, locked, place, scale, other, finishing, stack, slots, copyOf);
+    return GroupPieceBuilder.builder(this).look(other).build();
   }
 
   @Override
   public GroupPiece withSlots(List<Slot> other) {
-    return new GroupPiece(
-        id, name, shown, locked, place, scale, look, finishing, stack, other, copyOf);
+    return GroupPieceBuilder.builder(this).slots(other).build();
   }
 
   public GroupPiece withFinishing(Finishing other) {
-    return new GroupPiece(id, name, shown, locked, place, scale, look, other, stack, slots, copyOf);
+    return GroupPieceBuilder.builder(this).finishing(other).build();
   }
 
   public GroupPiece withCopyOf(CopyOf other) {
-    return new GroupPiece(
-        id, name, shown, locked, place, scale, look, finishing, stack, slots, other);
+    return GroupPieceBuilder.builder(this).copyOf(other).build();
   }
 }

@@ -6,6 +6,7 @@ import app.diaphan.core.Sentence;
 import app.diaphan.core.overlay.finish.Finish;
 import app.diaphan.core.overlay.finish.Outline;
 import app.diaphan.core.overlay.finish.Soften;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -19,8 +20,10 @@ import java.util.List;
  *     finishes of the piece's own
  * @param punch whether it is painted or cuts
  */
+@RecordBuilder
 public record Look(
-    double faceOpacity, double overallOpacity, List<Finish> finishes, String follows, Punch punch) {
+    double faceOpacity, double overallOpacity, List<Finish> finishes, String follows, Punch punch)
+    implements LookBuilder.With {
   private static final int MOST_FINISHES = 64;
 
   /** Solid, with a plain edge. */
@@ -41,25 +44,9 @@ public record Look(
     finishes = List.copyOf(finishes);
   }
 
-  public Look withFaceOpacity(double other) {
-    return new Look(other, overallOpacity, finishes, follows, punch);
-  }
-
-  public Look withOverallOpacity(double other) {
-    return new Look(faceOpacity, other, finishes, follows, punch);
-  }
-
-  public Look withFinishes(List<Finish> other) {
-    return new Look(faceOpacity, overallOpacity, other, follows, punch);
-  }
-
   /** With finishes that are those of a set; of none for an empty name. */
   public Look following(String set) {
-    return new Look(faceOpacity, overallOpacity, finishes, set, punch);
-  }
-
-  public Look withPunch(Punch other) {
-    return new Look(faceOpacity, overallOpacity, finishes, follows, other);
+    return LookBuilder.builder(this).follows(set).build();
   }
 
   /** Of a piece whose group finishes each part by itself: the group's finishes lie over its own. */
@@ -71,12 +58,11 @@ public record Look(
 
   /** Thinned and cutting as its group does, without the group's finishes. */
   public Look outOf(Look group) {
-    return new Look(
-        faceOpacity * group.faceOpacity,
-        overallOpacity * group.overallOpacity,
-        finishes,
-        follows,
-        punch == Punch.NONE ? group.punch : punch);
+    return LookBuilder.builder(this)
+        .faceOpacity(faceOpacity * group.faceOpacity)
+        .overallOpacity(overallOpacity * group.overallOpacity)
+        .punch(punch == Punch.NONE ? group.punch : punch)
+        .build();
   }
 
   /** Only what thins and cuts the whole: the finishes and the face are left to the parts. */

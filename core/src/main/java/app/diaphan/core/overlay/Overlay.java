@@ -6,6 +6,7 @@ import app.diaphan.core.Require;
 import app.diaphan.core.frame.Frame;
 import app.diaphan.core.overlay.dress.Dress;
 import app.diaphan.core.overlay.retarget.ForTarget;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -18,13 +19,15 @@ import java.util.stream.Collectors;
  * @param dress which values of the house's colours it wears
  * @param kept what of the house stays as it was on this overlay
  */
+@RecordBuilder
 public record Overlay(
     String name,
     Frame frame,
     List<Piece> stack,
     List<ForTarget> forTargets,
     Dress dress,
-    List<Kept> kept) {
+    List<Kept> kept)
+    implements OverlayBuilder.With {
   /** Characters. */
   static final int LONGEST_NAME = 120;
 
@@ -48,29 +51,5 @@ public record Overlay(
   /** An overlay that is the same at every target, and follows whatever it follows. */
   public Overlay(String name, Frame frame, List<Piece> stack) {
     this(name, frame, stack, List.of(), Dress.LIGHT, List.of());
-  }
-
-  public Overlay withName(String other) {
-    return new Overlay(other, frame, stack, forTargets, dress, kept);
-  }
-
-  public Overlay withFrame(Frame other) {
-    return new Overlay(name, other, stack, forTargets, dress, kept);
-  }
-
-  public Overlay withStack(List<Piece> other) {
-    return new Overlay(name, frame, other, forTargets, dress, kept);
-  }
-
-  public Overlay withForTargets(List<ForTarget> other) {
-    return new Overlay(name, frame, stack, other, dress, kept);
-  }
-
-  public Overlay withDress(Dress other) {
-    return new Overlay(name, frame, stack, forTargets, other, kept);
-  }
-
-  public Overlay withKept(List<Kept> other) {
-    return new Overlay(name, frame, stack, forTargets, dress, other);
   }
 }

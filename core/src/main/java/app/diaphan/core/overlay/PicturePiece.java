@@ -6,6 +6,7 @@ import app.diaphan.core.overlay.cutout.Tint;
 import app.diaphan.core.overlay.paint.PictureFit;
 import app.diaphan.core.overlay.slot.Slot;
 import app.diaphan.core.overlay.slot.SlotRules;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /**
@@ -18,6 +19,7 @@ import java.util.List;
  * @param crop what is left out of it before it is fitted
  * @param slots what rows of a roster fill in
  */
+@RecordBuilder
 public record PicturePiece(
     String id,
     String name,
@@ -76,93 +78,56 @@ public record PicturePiece(
 
   @Override
   public PicturePiece withId(String other) {
-    return new PicturePiece(
-        other, name, shown, locked, place, picture, page, cutOut, tint, crop, fit, width, height,
-        look, slots);
+    return PicturePieceBuilder.builder(this).id(other).build();
   }
 
   @Override
   public PicturePiece withName(String other) {
-    return new PicturePiece(
-        id, other, shown, locked, place, picture, page, cutOut, tint, crop, fit, width, height,
-        look, slots);
+    return PicturePieceBuilder.builder(this).name(other).build();
   }
 
   @Override
   public PicturePiece withShown(boolean other) {
-    return new PicturePiece(
-        id, name, other, locked, place, picture, page, cutOut, tint, crop, fit, width, height, look,
-        slots);
+    return PicturePieceBuilder.builder(this).shown(other).build();
   }
 
   @Override
   public PicturePiece withPlace(Place other) {
-    return new PicturePiece(
-        id, name, shown, locked, other, picture, page, cutOut, tint, crop, fit, width, height, look,
-        slots);
+    return PicturePieceBuilder.builder(this).place(other).build();
   }
 
   @Override
   public PicturePiece withSize(double otherWidth, double otherHeight) {
-    return new PicturePiece(
-        id,
-        name,
-        shown,
-        locked,
-        place,
-        picture,
-        page,
-        cutOut,
-        tint,
-        crop,
-        fit,
-        otherWidth,
-        otherHeight,
-        look,
-        slots);
+    return PicturePieceBuilder.builder(this).width(otherWidth).height(otherHeight).build();
   }
 
   public PicturePiece withPicture(String other) {
-    return new PicturePiece(
-        id, name, shown, locked, place, other, page, cutOut, tint, crop, fit, width, height, look,
-        slots);
+    return PicturePieceBuilder.builder(this).picture(other).build();
   }
 
   public PicturePiece withCutOut(CutOut other) {
-    return new PicturePiece(
-        id, name, shown, locked, place, picture, page, other, tint, crop, fit, width, height, look,
-        slots);
+    return PicturePieceBuilder.builder(this).cutOut(other).build();
   }
 
   public PicturePiece withCrop(Crop other) {
-    return new PicturePiece(
-        id, name, shown, locked, place, picture, page, cutOut, tint, other, fit, width, height,
-        look, slots);
+    return PicturePieceBuilder.builder(this).crop(other).build();
   }
 
   public PicturePiece withFit(PictureFit other) {
-    return new PicturePiece(
-        id, name, shown, locked, place, picture, page, cutOut, tint, crop, other, width, height,
-        look, slots);
+    return PicturePieceBuilder.builder(this).fit(other).build();
   }
 
   public PicturePiece withTint(Tint other) {
-    return new PicturePiece(
-        id, name, shown, locked, place, picture, page, cutOut, other, crop, fit, width, height,
-        look, slots);
+    return PicturePieceBuilder.builder(this).tint(other).build();
   }
 
   @Override
   public PicturePiece withLook(Look other) {
-    return new PicturePiece(
-        id, name, shown, locked, place, picture, page, cutOut, tint, crop, fit, width, height,
-        other, slots);
+    return PicturePieceBuilder.builder(this).look(other).build();
   }
 
   @Override
   public PicturePiece withSlots(List<Slot> other) {
-    return new PicturePiece(
-        id, name, shown, locked, place, picture, page, cutOut, tint, crop, fit, width, height, look,
-        other);
+    return PicturePieceBuilder.builder(this).slots(other).build();
   }
 }

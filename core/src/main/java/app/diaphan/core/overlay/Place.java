@@ -2,6 +2,7 @@ package app.diaphan.core.overlay;
 
 import app.diaphan.core.Require;
 import app.diaphan.core.frame.Area;
+import io.soabase.recordbuilder.core.RecordBuilder;
 
 /**
  * Where a piece hangs: a point of its own box lies on a point of the chosen rectangle, moved by the
@@ -16,6 +17,7 @@ import app.diaphan.core.frame.Area;
  * @param turn clockwise turn about the box's middle, in degrees
  * @param mirrored whether left and right of the piece are exchanged, before it is turned
  */
+@RecordBuilder
 public record Place(
     Hook hook,
     PinPoint point,
@@ -23,7 +25,8 @@ public record Place(
     double right,
     double down,
     double turn,
-    boolean mirrored) {
+    boolean mirrored)
+    implements PlaceBuilder.With {
   private static final double FAR = 100_000;
 
   public Place {
@@ -41,14 +44,10 @@ public record Place(
   }
 
   public Place withOffset(double otherRight, double otherDown) {
-    return new Place(hook, point, own, otherRight, otherDown, turn, mirrored);
-  }
-
-  public Place withHook(Hook other) {
-    return new Place(other, point, own, right, down, turn, mirrored);
+    return PlaceBuilder.builder(this).right(otherRight).down(otherDown).build();
   }
 
   public Place turned(double otherTurn, boolean otherMirrored) {
-    return new Place(hook, point, own, right, down, otherTurn, otherMirrored);
+    return PlaceBuilder.builder(this).turn(otherTurn).mirrored(otherMirrored).build();
   }
 }

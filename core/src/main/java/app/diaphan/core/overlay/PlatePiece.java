@@ -4,6 +4,7 @@ import app.diaphan.core.Require;
 import app.diaphan.core.overlay.paint.Paint;
 import app.diaphan.core.overlay.slot.Slot;
 import app.diaphan.core.overlay.slot.SlotRules;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /**
@@ -14,6 +15,7 @@ import java.util.List;
  * @param backing the pieces it lies around; its place and size are theirs as long as they are there
  * @param slots what rows of a roster fill in
  */
+@RecordBuilder
 public record PlatePiece(
     String id,
     String name,
@@ -61,70 +63,49 @@ public record PlatePiece(
 
   @Override
   public PlatePiece withId(String other) {
-    return new PlatePiece(
-        other, name, shown, locked, place, shape, width, height, backing, paint, look, slots);
+    return PlatePieceBuilder.builder(this).id(other).build();
   }
 
   @Override
   public PlatePiece withName(String other) {
-    return new PlatePiece(
-        id, other, shown, locked, place, shape, width, height, backing, paint, look, slots);
+    return PlatePieceBuilder.builder(this).name(other).build();
   }
 
   @Override
   public PlatePiece withShown(boolean other) {
-    return new PlatePiece(
-        id, name, other, locked, place, shape, width, height, backing, paint, look, slots);
+    return PlatePieceBuilder.builder(this).shown(other).build();
   }
 
   @Override
   public PlatePiece withPlace(Place other) {
-    return new PlatePiece(
-        id, name, shown, locked, other, shape, width, height, backing, paint, look, slots);
+    return PlatePieceBuilder.builder(this).place(other).build();
   }
 
   @Override
   public PlatePiece withSize(double otherWidth, double otherHeight) {
-    return new PlatePiece(
-        id,
-        name,
-        shown,
-        locked,
-        place,
-        shape,
-        otherWidth,
-        otherHeight,
-        backing,
-        paint,
-        look,
-        slots);
+    return PlatePieceBuilder.builder(this).width(otherWidth).height(otherHeight).build();
   }
 
   public PlatePiece withShape(PlateShape other) {
-    return new PlatePiece(
-        id, name, shown, locked, place, other, width, height, backing, paint, look, slots);
+    return PlatePieceBuilder.builder(this).shape(other).build();
   }
 
   public PlatePiece withBacking(Backing other) {
-    return new PlatePiece(
-        id, name, shown, locked, place, shape, width, height, other, paint, look, slots);
+    return PlatePieceBuilder.builder(this).backing(other).build();
   }
 
   @Override
   public PlatePiece withLook(Look other) {
-    return new PlatePiece(
-        id, name, shown, locked, place, shape, width, height, backing, paint, other, slots);
+    return PlatePieceBuilder.builder(this).look(other).build();
   }
 
   @Override
   public PlatePiece withPaint(Paint other) {
-    return new PlatePiece(
-        id, name, shown, locked, place, shape, width, height, backing, other, look, slots);
+    return PlatePieceBuilder.builder(this).paint(other).build();
   }
 
   @Override
   public PlatePiece withSlots(List<Slot> other) {
-    return new PlatePiece(
-        id, name, shown, locked, place, shape, width, height, backing, paint, look, other);
+    return PlatePieceBuilder.builder(this).slots(other).build();
   }
 }

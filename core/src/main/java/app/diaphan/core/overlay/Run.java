@@ -5,6 +5,7 @@ import app.diaphan.core.Require;
 import app.diaphan.core.colour.Colour;
 import app.diaphan.core.font.AxisValue;
 import app.diaphan.core.font.LetterStyle;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /**
@@ -19,6 +20,7 @@ import java.util.List;
  * @param follows the name of the house's font that the family is that of; empty for a family of the
  *     run's own
  */
+@RecordBuilder
 public record Run(
     String words,
     String family,
@@ -27,7 +29,8 @@ public record Run(
     double size,
     double tracking,
     Ink ink,
-    String follows) {
+    String follows)
+    implements RunBuilder.With {
 
   public Run {
     Require.present(words, "The words of a run");
@@ -53,29 +56,9 @@ public record Run(
     return new LetterStyle(weight, axes, setting.features());
   }
 
-  public Run withWords(String other) {
-    return new Run(other, family, weight, axes, size, tracking, ink, follows);
-  }
-
-  public Run withSize(double other) {
-    return new Run(words, family, weight, axes, other, tracking, ink, follows);
-  }
-
-  public Run withTracking(double thousandths) {
-    return new Run(words, family, weight, axes, size, thousandths, ink, follows);
-  }
-
-  public Run withInk(Ink other) {
-    return new Run(words, family, weight, axes, size, tracking, other, follows);
-  }
-
-  public Run withAxes(List<AxisValue> other) {
-    return new Run(words, family, weight, other, size, tracking, ink, follows);
-  }
-
   /** In the family that a font of the house has. */
   public Run inFont(String font, String itsFamily) {
-    return new Run(words, itsFamily, weight, axes, size, tracking, ink, font);
+    return RunBuilder.builder(this).family(itsFamily).follows(font).build();
   }
 
   /** What the letters of a run are filled with. */

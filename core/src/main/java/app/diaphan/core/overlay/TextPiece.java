@@ -6,6 +6,7 @@ import app.diaphan.core.Sentence;
 import app.diaphan.core.overlay.paint.Paint;
 import app.diaphan.core.overlay.slot.Slot;
 import app.diaphan.core.overlay.slot.SlotRules;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.function.UnaryOperator;
 
@@ -16,6 +17,7 @@ import java.util.function.UnaryOperator;
  * @param paint what fills the letters of all runs that have no colour of their own
  * @param slots what rows of a roster fill in
  */
+@RecordBuilder
 public record TextPiece(
     String id,
     String name,
@@ -91,30 +93,30 @@ public record TextPiece(
 
   @Override
   public TextPiece withId(String other) {
-    return new TextPiece(other, name, shown, locked, place, runs, setting, box, paint, look, slots);
+    return TextPieceBuilder.builder(this).id(other).build();
   }
 
   @Override
   public TextPiece withName(String other) {
-    return new TextPiece(id, other, shown, locked, place, runs, setting, box, paint, look, slots);
+    return TextPieceBuilder.builder(this).name(other).build();
   }
 
   @Override
   public TextPiece withShown(boolean other) {
-    return new TextPiece(id, name, other, locked, place, runs, setting, box, paint, look, slots);
+    return TextPieceBuilder.builder(this).shown(other).build();
   }
 
   @Override
   public TextPiece withPlace(Place other) {
-    return new TextPiece(id, name, shown, locked, other, runs, setting, box, paint, look, slots);
+    return TextPieceBuilder.builder(this).place(other).build();
   }
 
   public TextPiece withRuns(List<Run> other) {
-    return new TextPiece(id, name, shown, locked, place, other, setting, box, paint, look, slots);
+    return TextPieceBuilder.builder(this).runs(other).build();
   }
 
   public TextPiece withBox(TextBox other) {
-    return new TextPiece(id, name, shown, locked, place, runs, setting, other, paint, look, slots);
+    return TextPieceBuilder.builder(this).box(other).build();
   }
 
   /** Other words, all set like the first run. */
@@ -124,16 +126,16 @@ public record TextPiece(
 
   @Override
   public TextPiece withLook(Look other) {
-    return new TextPiece(id, name, shown, locked, place, runs, setting, box, paint, other, slots);
+    return TextPieceBuilder.builder(this).look(other).build();
   }
 
   @Override
   public TextPiece withPaint(Paint other) {
-    return new TextPiece(id, name, shown, locked, place, runs, setting, box, other, look, slots);
+    return TextPieceBuilder.builder(this).paint(other).build();
   }
 
   @Override
   public TextPiece withSlots(List<Slot> other) {
-    return new TextPiece(id, name, shown, locked, place, runs, setting, box, paint, look, other);
+    return TextPieceBuilder.builder(this).slots(other).build();
   }
 }

@@ -1,6 +1,7 @@
 package app.diaphan.core.photograph;
 
 import app.diaphan.core.Require;
+import io.soabase.recordbuilder.core.RecordBuilder;
 
 /**
  * How photographs are marked.
@@ -9,6 +10,7 @@ import app.diaphan.core.Require;
  * @param margin kept free between the photograph's edge and the mark
  * @param opacity 0–1
  */
+@RecordBuilder
 public record Marking(
     DressChoice dress, Corner corner, Measure size, Measure margin, double opacity) {
   public static final Marking USUAL =
@@ -28,15 +30,15 @@ public record Marking(
   }
 
   public Marking with(DressChoice other) {
-    return new Marking(other, corner, size, margin, opacity);
+    return MarkingBuilder.builder(this).dress(other).build();
   }
 
   /** With a mark of another size. */
   public Marking with(Measure other) {
-    return new Marking(dress, corner, other, margin, opacity);
+    return MarkingBuilder.builder(this).size(other).build();
   }
 
   public Marking with(Corner other) {
-    return new Marking(dress, other, size, margin, opacity);
+    return MarkingBuilder.builder(this).corner(other).build();
   }
 }

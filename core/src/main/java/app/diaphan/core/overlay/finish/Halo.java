@@ -2,6 +2,7 @@ package app.diaphan.core.overlay.finish;
 
 import app.diaphan.core.Require;
 import app.diaphan.core.colour.Colour;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.function.UnaryOperator;
 
 /**
@@ -11,9 +12,10 @@ import java.util.function.UnaryOperator;
  * @param firmness share of the reach that stays solid, 0–1
  * @param opacity 0–1, on top of the colour's own alpha
  */
+@RecordBuilder
 public record Halo(
     boolean on, double reach, double firmness, Colour colour, double opacity, UnderFace underFace)
-    implements Finish {
+    implements Finish, HaloBuilder.With {
   public Halo {
     Require.between(0, MOST_REACH, reach, "The halo's reach");
     Require.between(0, 1, firmness, "The halo's firmness");
@@ -24,15 +26,11 @@ public record Halo(
 
   @Override
   public Halo scaled(double by) {
-    return new Halo(on, Finish.length(reach, by), firmness, colour, opacity, underFace);
+    return HaloBuilder.builder(this).reach(Finish.length(reach, by)).build();
   }
 
   @Override
   public Halo recoloured(UnaryOperator<Colour> other) {
     return withColour(other.apply(colour));
-  }
-
-  public Halo withColour(Colour other) {
-    return new Halo(on, reach, firmness, other, opacity, underFace);
   }
 }

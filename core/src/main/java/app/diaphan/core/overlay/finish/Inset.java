@@ -2,6 +2,7 @@ package app.diaphan.core.overlay.finish;
 
 import app.diaphan.core.Require;
 import app.diaphan.core.colour.Colour;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.function.UnaryOperator;
 
 /**
@@ -13,6 +14,7 @@ import java.util.function.UnaryOperator;
  * @param firmness share of the reach that stays solid, 0–1
  * @param opacity 0–1, on top of the colour's own alpha
  */
+@RecordBuilder
 public record Inset(
     boolean on,
     double angle,
@@ -21,7 +23,7 @@ public record Inset(
     double firmness,
     Colour colour,
     double opacity)
-    implements Finish {
+    implements Finish, InsetBuilder.With {
   public Inset {
     Require.between(-3600, 3600, angle, "The inset's angle");
     Require.between(0, MOST_REACH, distance, "The inset's distance");
@@ -33,22 +35,14 @@ public record Inset(
 
   @Override
   public Inset scaled(double by) {
-    return new Inset(
-        on,
-        angle,
-        Finish.length(distance, by),
-        Finish.length(reach, by),
-        firmness,
-        colour,
-        opacity);
+    return InsetBuilder.builder(this)
+        .distance(Finish.length(distance, by))
+        .reach(Finish.length(reach, by))
+        .build();
   }
 
   @Override
   public Inset recoloured(UnaryOperator<Colour> other) {
     return withColour(other.apply(colour));
-  }
-
-  public Inset withColour(Colour other) {
-    return new Inset(on, angle, distance, reach, firmness, other, opacity);
   }
 }

@@ -3,6 +3,7 @@ package app.diaphan.core.overlay.finish;
 import app.diaphan.core.Require;
 import app.diaphan.core.colour.Colour;
 import app.diaphan.core.overlay.paint.Paint;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.function.UnaryOperator;
 
 /**
@@ -11,6 +12,7 @@ import java.util.function.UnaryOperator;
  * @param paint measured by the piece's box, as the face's is
  * @param opacity 0–1, on top of the paint's own alpha
  */
+@RecordBuilder
 public record Outline(
     boolean on,
     double width,
@@ -19,7 +21,7 @@ public record Outline(
     Paint paint,
     double opacity,
     UnderFace underFace)
-    implements Finish {
+    implements Finish, OutlineBuilder.With {
 
   /** On which side of the edge the line lies. */
   public enum Side {
@@ -46,16 +48,14 @@ public record Outline(
 
   @Override
   public Outline scaled(double by) {
-    return new Outline(
-        on, Finish.length(width, by), side, corners, paint.scaled(by), opacity, underFace);
+    return OutlineBuilder.builder(this)
+        .width(Finish.length(width, by))
+        .paint(paint.scaled(by))
+        .build();
   }
 
   @Override
   public Outline recoloured(UnaryOperator<Colour> other) {
     return withPaint(paint.recoloured(other));
-  }
-
-  public Outline withPaint(Paint other) {
-    return new Outline(on, width, side, corners, other, opacity, underFace);
   }
 }

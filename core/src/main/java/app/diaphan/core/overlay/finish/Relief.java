@@ -2,6 +2,7 @@ package app.diaphan.core.overlay.finish;
 
 import app.diaphan.core.Require;
 import app.diaphan.core.colour.Colour;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.function.UnaryOperator;
 
 /**
@@ -17,6 +18,7 @@ import java.util.function.UnaryOperator;
  * @param shadeOpacity of the shaded slopes, 0–1
  * @param opacity of both, 0–1
  */
+@RecordBuilder
 public record Relief(
     boolean on,
     double width,
@@ -30,7 +32,7 @@ public record Relief(
     Colour shade,
     double shadeOpacity,
     double opacity)
-    implements Finish {
+    implements Finish, ReliefBuilder.With {
 
   /** How the slope rises from the edge to the face. */
   public enum Profile {
@@ -57,56 +59,16 @@ public record Relief(
 
   @Override
   public Relief scaled(double by) {
-    return new Relief(
-        on,
-        Finish.length(width, by),
-        profile,
-        depth,
-        angle,
-        height,
-        sunk,
-        light,
-        lightOpacity,
-        shade,
-        shadeOpacity,
-        opacity);
+    return ReliefBuilder.builder(this).width(Finish.length(width, by)).build();
   }
 
   @Override
   public Relief recoloured(UnaryOperator<Colour> other) {
-    return new Relief(
-        on,
-        width,
-        profile,
-        depth,
-        angle,
-        height,
-        sunk,
-        other.apply(light),
-        lightOpacity,
-        other.apply(shade),
-        shadeOpacity,
-        opacity);
+    return ReliefBuilder.builder(this).light(other.apply(light)).shade(other.apply(shade)).build();
   }
 
   @Override
   public Relief led(UnaryOperator<Colour> other) {
     return withLight(other.apply(light));
-  }
-
-  public Relief withLight(Colour other) {
-    return new Relief(
-        on,
-        width,
-        profile,
-        depth,
-        angle,
-        height,
-        sunk,
-        other,
-        lightOpacity,
-        shade,
-        shadeOpacity,
-        opacity);
   }
 }

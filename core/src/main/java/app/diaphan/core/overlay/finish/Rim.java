@@ -2,6 +2,7 @@ package app.diaphan.core.overlay.finish;
 
 import app.diaphan.core.Require;
 import app.diaphan.core.colour.Colour;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.function.UnaryOperator;
 
 /**
@@ -11,8 +12,9 @@ import java.util.function.UnaryOperator;
  * @param firmness share of the reach that stays solid, 0–1
  * @param opacity 0–1, on top of the colour's own alpha
  */
+@RecordBuilder
 public record Rim(boolean on, double reach, double firmness, Colour colour, double opacity)
-    implements Finish {
+    implements Finish, RimBuilder.With {
   public Rim {
     Require.between(0, MOST_REACH, reach, "The rim's reach");
     Require.between(0, 1, firmness, "The rim's firmness");
@@ -22,15 +24,11 @@ public record Rim(boolean on, double reach, double firmness, Colour colour, doub
 
   @Override
   public Rim scaled(double by) {
-    return new Rim(on, Finish.length(reach, by), firmness, colour, opacity);
+    return RimBuilder.builder(this).reach(Finish.length(reach, by)).build();
   }
 
   @Override
   public Rim recoloured(UnaryOperator<Colour> other) {
     return withColour(other.apply(colour));
-  }
-
-  public Rim withColour(Colour other) {
-    return new Rim(on, reach, firmness, other, opacity);
   }
 }

@@ -2,6 +2,7 @@ package app.diaphan.core.overlay.finish;
 
 import app.diaphan.core.Require;
 import app.diaphan.core.colour.Colour;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.function.UnaryOperator;
 
 /**
@@ -13,6 +14,7 @@ import java.util.function.UnaryOperator;
  * @param firmness share of the reach that stays solid, 0–1
  * @param opacity 0–1, on top of the colour's own alpha
  */
+@RecordBuilder
 public record Shadow(
     boolean on,
     double angle,
@@ -22,7 +24,7 @@ public record Shadow(
     Colour colour,
     double opacity,
     UnderFace underFace)
-    implements Finish {
+    implements Finish, ShadowBuilder.With {
   public Shadow {
     Require.between(-3600, 3600, angle, "The shadow's angle");
     Require.between(0, MOST_REACH, distance, "The shadow's distance");
@@ -35,23 +37,14 @@ public record Shadow(
 
   @Override
   public Shadow scaled(double by) {
-    return new Shadow(
-        on,
-        angle,
-        Finish.length(distance, by),
-        Finish.length(reach, by),
-        firmness,
-        colour,
-        opacity,
-        underFace);
+    return ShadowBuilder.builder(this)
+        .distance(Finish.length(distance, by))
+        .reach(Finish.length(reach, by))
+        .build();
   }
 
   @Override
   public Shadow recoloured(UnaryOperator<Colour> other) {
     return withColour(other.apply(colour));
-  }
-
-  public Shadow withColour(Colour other) {
-    return new Shadow(on, angle, distance, reach, firmness, other, opacity, underFace);
   }
 }
