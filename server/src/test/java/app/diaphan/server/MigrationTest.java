@@ -8,10 +8,8 @@ import app.diaphan.core.InvalidInput;
 import app.diaphan.core.Sentence;
 import app.diaphan.core.house.House;
 import app.diaphan.core.house.HouseColour;
-import app.diaphan.core.roster.Roster;
 import app.diaphan.server.command.CommandRun;
 import app.diaphan.server.disk.Backups;
-import app.diaphan.server.json.DocumentJson;
 import app.diaphan.server.program.DataFolder;
 import app.diaphan.server.roster.RosterStore;
 import app.diaphan.server.store.Deliveries;
@@ -23,7 +21,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
-import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.util.List;
 import org.flywaydb.core.Flyway;
@@ -46,77 +43,7 @@ class MigrationTest {
 
   /** A database as the version with this number of schema left it. */
   private void old(int version) throws Exception {
-    Flyway.configure()
-        .dataSource(url(), "", "")
-        .locations("classpath:db/migration")
-        .target(Integer.toString(version))
-        .load()
-        .migrate();
-    try (Connection database = DriverManager.getConnection(url())) {
-      if (version < 2) {
-        insert(database, "graphics_package (name, created_at) values ('Old', now())");
-      } else {
-        insert(
-            database,
-            "graphics_package (name, created_at, house) values ('Old', now(), ?)",
-            """
-            {"colours":[{"name":"Lamp","colour":"#f0a93f"},{"name":"lamp","colour":"#102030cc"}],
-             "ownMargin":{"unit":"PERCENT","left":3,"top":0,"right":0,"bottom":0}}""");
-        insert(database, "graphics_package (name, created_at) values ('Without', now())");
-      }
-      insert(
-          database,
-          "overlay (package_id, name, document, revision, saved_at) values (1, 'Lower third', ?, 1, now())",
-          TestOverlays.ofVersion1("Ysolde"));
-      insert(
-          database,
-          "overlay_revision (overlay_id, number, document, saved_at) values (1, 1, ?, now())",
-          TestOverlays.ofVersion1("Ysolde"));
-      if (version < 3) {
-        insert(
-            database,
-            Sentence.of(
-                "picture (package_id, name, format, width, height, sha256, content) values (1, 'mark.png', 'PNG', 1, 1, '%s', x'010203')",
-                DIGEST));
-      } else {
-        insert(
-            database,
-            Sentence.of("picture_content (sha256, content) values ('%s', x'010203')", DIGEST));
-        insert(
-            database,
-            Sentence.of(
-                "picture (package_id, name, format, width, height, sha256) values (1, 'mark.png', 'PNG', 1, 1, '%s')",
-                DIGEST));
-      }
-      insert(
-          database,
-          Sentence.of(
-              "delivery (overlay_id, package_id, overlay_name, revision, target, file_name, path, state, sentence, sha256, started_at) values (1, 1, 'Lower third', 1, '{}', 'lower-third.png', '/nowhere/lower-third.png', 'DONE', 'as it was', '%s', now())",
-              DIGEST));
-      if (version >= 4) {
-        insert(
-            database,
-            "delivery_run (package_id, state, planned, sentence, started_at) values (1, 'DONE', 1, 'It was delivered.', now())");
-      }
-      if (version >= 6) {
-        insert(
-            database,
-            "roster (package_id, name, document, revision) values (1, 'Skippers', ?, 1)",
-            DocumentJson.write(new Roster("Skippers", List.of("name"), "name", "", List.of())));
-        insert(
-            database,
-            "roster_row (id, roster_id, place, cells, given, left_out, changes) values (1, 1, 0, '[\"Ysolde\"]', '', false, '')");
-      }
-    }
-  }
-
-  private static void insert(Connection database, String row, String... values) throws Exception {
-    try (PreparedStatement statement = database.prepareStatement("insert into " + row)) {
-      for (int i = 0; i < values.length; i++) {
-        statement.setString(i + 1, values[i]);
-      }
-      statement.executeUpdate();
-    }
+    OldDatabases.lay(version, data);
   }
 
   @ParameterizedTest
@@ -177,7 +104,7 @@ class MigrationTest {
       String carried, String path, boolean sidecar, String expected) throws Exception {
     old(9);
     try (Connection database = DriverManager.getConnection(url())) {
-      insert(
+      OldDatabases.insert(
           database,
           Sentence.of(
               "delivery (package_id, overlay_name, revision, target, file_name, path, state, sentence, started_at) values (1, 'A', 1, '{\"file\":{\"carried\":{\"kind\":\"%s\"},\"sidecar\":%s}}', 'a', '%s', 'DONE', '', now())",
