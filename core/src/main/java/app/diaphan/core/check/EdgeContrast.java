@@ -59,33 +59,43 @@ public final class EdgeContrast {
 
   private static int[] pairs(Plane coverage, float inside, Bounds within) {
     Bounds bounds = coverage.bounds();
-    List<int[]> found = new ArrayList<>();
+    Edges edges = new Edges(coverage, within, new ArrayList<>());
     for (int y = bounds.top(); y < bounds.bottom(); y++) {
       for (int x = bounds.left(); x < bounds.right(); x++) {
         if (coverage.at(x, y) >= inside) {
-          addEdge(coverage, x, y, -BESIDE, 0, within, found);
-          addEdge(coverage, x, y, BESIDE, 0, within, found);
-          addEdge(coverage, x, y, 0, -BESIDE, within, found);
-          addEdge(coverage, x, y, 0, BESIDE, within, found);
+          edges.add(x, y, -BESIDE, 0);
+          edges.add(x, y, BESIDE, 0);
+          edges.add(x, y, 0, -BESIDE);
+          edges.add(x, y, 0, BESIDE);
         }
       }
     }
-    int step = Math.max(1, found.size() / MOST_EDGES);
-    int[] pairs = new int[4 * ((found.size() + step - 1) / step)];
-    for (int i = 0, at = 0; i < found.size(); i += step, at += 4) {
-      System.arraycopy(found.get(i), 0, pairs, at, 4);
-    }
-    return pairs;
+    return edges.some();
   }
 
-  private static void addEdge(
-      Plane coverage, int x, int y, int right, int down, Bounds within, List<int[]> found) {
-    int ox = x + right;
-    int oy = y + down;
-    boolean seen =
-        ox >= within.left() && ox < within.right() && oy >= within.top() && oy < within.bottom();
-    if (seen && coverage.at(ox, oy) <= OUTSIDE) {
-      found.add(new int[] {x, y, ox, oy});
+  /**
+   * @param found column and row of a pixel inside and of one outside
+   */
+  private record Edges(Plane coverage, Bounds within, List<int[]> found) {
+    /** Adds the edge between a pixel inside and one so far away, if there is one. */
+    void add(int x, int y, int right, int down) {
+      int ox = x + right;
+      int oy = y + down;
+      boolean seen =
+          ox >= within.left() && ox < within.right() && oy >= within.top() && oy < within.bottom();
+      if (seen && coverage.at(ox, oy) <= OUTSIDE) {
+        found.add(new int[] {x, y, ox, oy});
+      }
+    }
+
+    /** Of many edges, every so manyth. */
+    int[] some() {
+      int step = Math.max(1, found.size() / MOST_EDGES);
+      int[] pairs = new int[4 * ((found.size() + step - 1) / step)];
+      for (int i = 0, at = 0; i < found.size(); i += step, at += 4) {
+        System.arraycopy(found.get(i), 0, pairs, at, 4);
+      }
+      return pairs;
     }
   }
 

@@ -82,32 +82,34 @@ final class LegibilityCheck implements Check {
 
   private static double contrast(
       EdgeContrast edges, float[] pixels, int top, Canvas canvas, Still still) {
-    PictureSampler sampler = still.on(canvas);
-    float[] behind = new float[4];
-    return edges.over((x, y) -> luminance(x, y, pixels, top, canvas, sampler, behind));
+    return edges.over(new OverStill(pixels, top, canvas.width(), still.on(canvas), new float[4]));
   }
 
-  private static double luminance(
-      int x,
-      int y,
-      float[] pixels,
-      int top,
-      Canvas canvas,
-      PictureSampler sampler,
-      float[] behind) {
-    int at = 4 * ((y - top) * canvas.width() + x);
-    if (at < 0 || at >= pixels.length) {
-      return 0;
-    }
-    float rest = 1 - pixels[at + 3];
-    if (rest <= 0) {
+  /**
+   * Pixels as they are seen over a still.
+   *
+   * @param top the row that the pixels begin with
+   * @param behind the still's pixel at hand
+   */
+  private record OverStill(
+      float[] pixels, int top, int width, PictureSampler sampler, float[] behind)
+      implements EdgeContrast.Luminance {
+    @Override
+    public double at(int x, int y) {
+      int at = 4 * ((y - top) * width + x);
+      if (at < 0 || at >= pixels.length) {
+        return 0;
+      }
+      float rest = 1 - pixels[at + 3];
+      if (rest <= 0) {
+        return Contrast.luminance(
+            pixels[at], pixels[at + 1], pixels[at + 2]); // Nothing shows through.
+      }
+      sampler.sample(x, y, behind, 0);
       return Contrast.luminance(
-          pixels[at], pixels[at + 1], pixels[at + 2]); // Nothing shows through.
+          pixels[at] + behind[0] * rest,
+          pixels[at + 1] + behind[1] * rest,
+          pixels[at + 2] + behind[2] * rest);
     }
-    sampler.sample(x, y, behind, 0);
-    return Contrast.luminance(
-        pixels[at] + behind[0] * rest,
-        pixels[at + 1] + behind[1] * rest,
-        pixels[at + 2] + behind[2] * rest);
   }
 }

@@ -3,9 +3,10 @@ package app.diaphan.server.web;
 import app.diaphan.core.InvalidInput;
 import app.diaphan.core.picture.PictureReader;
 import java.io.IOException;
+import java.util.Optional;
 import org.springframework.web.multipart.MultipartFile;
 
-/** What of an upload is held in memory at once. */
+/** What uploads say, and what of them is held in memory at once. */
 final class Uploads {
   private Uploads() {}
 
@@ -28,6 +29,15 @@ final class Uploads {
       throw new InvalidInput("The file came without a name; save it under one and try again.");
     }
     return name;
+  }
+
+  /**
+   * The encoding that somebody chose for text.
+   *
+   * @param named nothing if it is empty: it is found out then
+   */
+  static Optional<String> encoding(String named) {
+    return named.isBlank() ? Optional.empty() : Optional.of(named);
   }
 
   /** A file has more bytes than its kind may have. */
