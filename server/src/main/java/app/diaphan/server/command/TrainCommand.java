@@ -119,7 +119,9 @@ final class TrainCommand implements Callable<Integer> {
         post(
             client,
             at + "/api/packages/1/drawings",
-            "{\"overlay\":" + overlay.document() + ",\"scale\":0.5,\"editing\":\"\",\"row\":0}");
+            "{\"overlay\":"
+                + DocumentJson.write(PackageStore.documentOf(overlay))
+                + ",\"scale\":0.5,\"editing\":\"\",\"row\":0}");
         post(
             client,
             at + "/api/packages/1/house/looks",
