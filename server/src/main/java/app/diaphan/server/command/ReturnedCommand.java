@@ -1,25 +1,18 @@
 package app.diaphan.server.command;
 
 import app.diaphan.core.InvalidInput;
-import app.diaphan.core.Sentence;
-import app.diaphan.core.picture.PictureFile;
-import app.diaphan.core.picture.PictureReader;
-import app.diaphan.core.picture.RasterPicture;
-import app.diaphan.core.returned.Likeness;
 import app.diaphan.core.returned.Recognition;
 import app.diaphan.core.returned.ReturnedCheck;
 import app.diaphan.core.returned.Verdict;
 import app.diaphan.server.json.DocumentJson;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Arrays;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
-import java.util.stream.Stream;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -37,54 +30,61 @@ final class ReturnedCommand implements Callable<Integer> {
 
   @Override
   public Integer call() throws IOException {
-    List<Path> delivered;
-    try (Stream<Path> there = Files.list(folder)) {
-      delivered = there.filter(file -> file.toString().matches(".*\\.(png|tif)")).sorted().toList();
-    }
+    DeliveredFolder delivered = DeliveredFolder.at(folder);
+    List<Sought> sought = new ArrayList<>();
     boolean usable = true;
     for (Path file : files) {
-      Map<String, Object> line = new LinkedHashMap<>();
-      line.put("file", file.toString());
-      usable &= compare(file, delivered, line);
-      System.out.println(DocumentJson.write(line));
+      try {
+        sought.add(Sought.of(file, delivered));
+      } catch (InvalidInput e) {
+        System.err.println(e.getMessage());
+        usable = false;
+      }
+    }
+    delivered.recognise(sought.stream().flatMap(one -> one.recognition().stream()).toList());
+    for (Sought one : sought) {
+      usable &= tell(one);
     }
     return usable ? 0 : 1;
   }
 
-  private static boolean compare(Path file, List<Path> delivered, Map<String, Object> line)
-      throws IOException {
-    byte[] bytes = Files.readAllBytes(file);
-    PictureFile returned = read(file, bytes);
-    Recognition<Path> recognition = new Recognition<>((RasterPicture) returned.picture());
-    Optional<Path> same = Optional.empty();
-    for (Path one : delivered) {
-      byte[] sent = Files.readAllBytes(one);
-      if (Arrays.equals(sent, bytes)) {
-        same = Optional.of(one);
-        break;
-      }
-      recognition.consider(one, Likeness.of((RasterPicture) read(one, sent).picture()), 0);
-    }
-    Optional<Path> from = same.or(recognition::nearest);
+  private static boolean tell(Sought sought) throws IOException {
+    Optional<Path> from = sought.from();
     Verdict verdict =
-        same.isPresent()
+        sought.same().isPresent()
             ? ReturnedCheck.sameBytes()
             : from.isPresent()
-                ? ReturnedCheck.of(read(from.get(), Files.readAllBytes(from.get())), returned)
+                ? ReturnedCheck.of(PixelFile.read(from.get()), PixelFile.read(sought.file()))
                 : ReturnedCheck.stranger();
+    Map<String, Object> line = new LinkedHashMap<>();
+    line.put("file", sought.file().toString());
     line.put("delivered", from.map(Path::toString).orElse(""));
     line.put("happened", verdict.happened());
     line.put("sentences", verdict.sentences());
     line.put("usable", verdict.usable());
+    System.out.println(DocumentJson.write(line));
     return verdict.usable();
   }
 
-  private static PictureFile read(Path file, byte[] bytes) {
-    PictureFile read = PictureReader.readFile(file.getFileName().toString(), bytes);
-    if (!(read.picture() instanceof RasterPicture)) {
-      throw new InvalidInput(
-          Sentence.of("\"%s\" is a vector picture; give a file of pixels.", file.getFileName()));
+  /**
+   * A file that came back.
+   *
+   * @param same the delivered file of the same bytes
+   * @param recognition of a file of which no delivered one has the bytes
+   */
+  private record Sought(Path file, Optional<Path> same, Optional<Recognition<Path>> recognition) {
+    static Sought of(Path file, DeliveredFolder delivered) throws IOException {
+      Optional<Path> same = delivered.sameAs(file);
+      return new Sought(
+          file,
+          same,
+          same.isPresent()
+              ? Optional.empty()
+              : Optional.of(new Recognition<>(PixelFile.pixels(file))));
     }
-    return read;
+
+    Optional<Path> from() {
+      return same.or(() -> recognition.flatMap(Recognition::nearest));
+    }
   }
 }

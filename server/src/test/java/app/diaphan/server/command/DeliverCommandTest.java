@@ -5,16 +5,12 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.diaphan.server.RunningServer;
-import java.awt.Color;
-import java.awt.Graphics2D;
-import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Stream;
 import java.util.zip.ZipFile;
-import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
@@ -94,29 +90,6 @@ class DeliverCommandTest {
     assertTrue(unknown.errors().contains("As designed"), unknown.errors());
     assertEquals(1, deliver("--alpha", "maybe").code());
     assertEquals(List.of(), files());
-  }
-
-  @Test
-  void aFileThatCameBackIsCompared() throws IOException {
-    deliver("--overlay", BUG, "--frame", "1280x720");
-    Path sent = folder.resolve("saltlight-bug.png");
-    CommandRun same = CommandRun.of("returned", sent.toString(), "--against", folder.toString());
-    assertEquals(0, same.code(), same.errors());
-    assertEquals("[\"SAME_BYTES\"]", same.lines().getFirst().path("happened").toString());
-    BufferedImage image = ImageIO.read(sent.toFile());
-    BufferedImage flat =
-        new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_RGB);
-    Graphics2D g = flat.createGraphics();
-    g.drawImage(image, 0, 0, Color.BLACK, null);
-    g.dispose();
-    Path elsewhere = Files.createDirectories(folder.resolve("back"));
-    ImageIO.write(flat, "png", elsewhere.resolve("bug.png").toFile());
-    CommandRun lost =
-        CommandRun.of(
-            "returned", elsewhere.resolve("bug.png").toString(), "--against", folder.toString());
-    assertEquals(1, lost.code());
-    assertTrue(lost.lines().getFirst().path("happened").toString().contains("ALPHA_LOST"));
-    assertTrue(lost.lines().getFirst().path("delivered").asString().endsWith(sent.toString()));
   }
 
   @Test
