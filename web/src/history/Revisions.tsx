@@ -4,6 +4,7 @@ import { answer, api } from "../api/client";
 import { working } from "../document/arrange";
 import { useOverlay } from "../document/overlayStore";
 import { Notice } from "../ui/Notice";
+import { Typed } from "../ui/Typed";
 
 interface Revision {
   number: number;
@@ -93,11 +94,6 @@ interface RowProps {
 }
 
 function RevisionRow({ row, newDay, now, onRename, onGoBack }: RowProps) {
-  const [draft, setDraft] = useState<string | null>(null);
-  const give = () => {
-    if (draft !== null && draft !== row.name) onRename(draft);
-    setDraft(null);
-  };
   return (
     <>
       {newDay && <div className="text-xs font-semibold opacity-75">{dayOf(row)}</div>}
@@ -117,15 +113,14 @@ function RevisionRow({ row, newDay, now, onRename, onGoBack }: RowProps) {
           </button>
         )}
       </div>
-      <input
-        aria-label={`Name of revision ${row.number}`}
+      <Typed
+        label={`Name of revision ${row.number}`}
         placeholder="Name it"
         className="word ml-8 w-[12rem]"
-        maxLength={120}
-        value={draft ?? row.name}
-        onChange={(event) => setDraft(event.target.value)}
-        onBlur={give}
-        onKeyDown={(event) => event.key === "Enter" && give()}
+        longest={120}
+        mayBeEmpty
+        value={row.name}
+        onTake={onRename}
       />
     </>
   );

@@ -14,9 +14,9 @@ import { FontList } from "./FontList";
 import { HouseMenu } from "./HouseMenu";
 import { MarginAndTargets } from "./MarginAndTargets";
 import { MarkList } from "./MarkList";
+import { NotMadeYet } from "./NotMadeYet";
 import { OriginalList } from "./OriginalList";
 import { ReadingPanel } from "./ReadingPanel";
-import { inWords } from "../house/seen";
 import { useDraft } from "./useDraft";
 import { useFollowed } from "../house/useHouse";
 
@@ -30,11 +30,9 @@ export function HousePage() {
   return <House key={packageId} packageId={packageId} followed={followed} />;
 }
 
-const NONE_KEPT_OUT: ReadonlySet<number> = new Set();
-
 function House({ packageId, followed }: { packageId: number; followed: FollowedHouse }) {
   const draft = useDraft(packageId, followed);
-  const { house, edit, touched } = draft;
+  const { house, edit } = draft;
   const packages = useQuery({
     queryKey: ["packages"],
     queryFn: () => answer(api.GET("/api/packages")),
@@ -42,8 +40,10 @@ function House({ packageId, followed }: { packageId: number; followed: FollowedH
   const graphics = packages.data?.find((one) => one.id === packageId);
   const state = useLocation().state as { overlay?: number } | null;
   const [problem, setProblem] = useState("");
-  const canUndo = followed.undo !== "";
-  const canRedo = followed.redo !== "";
+  const toUndo = draft.begun ? "what is not made yet" : followed.undo;
+  const toRedo = draft.begun ? "" : followed.redo;
+  const canUndo = toUndo !== "";
+  const canRedo = toRedo !== "";
   useKeys({
     ...(canUndo ? { "Mod+z": draft.undo } : {}),
     ...(canRedo
@@ -66,7 +66,7 @@ function House({ packageId, followed }: { packageId: number; followed: FollowedH
             type="button"
             className="btn btn-ghost btn-sm btn-square"
             aria-label="Undo"
-            title={canUndo ? `Undo: ${followed.undo} (Ctrl Z)` : "Undo (Ctrl Z)"}
+            title={canUndo ? `Undo: ${toUndo} (Ctrl Z)` : "Undo (Ctrl Z)"}
             disabled={!canUndo}
             onClick={draft.undo}
           >
@@ -76,7 +76,7 @@ function House({ packageId, followed }: { packageId: number; followed: FollowedH
             type="button"
             className="btn btn-ghost btn-sm btn-square"
             aria-label="Redo"
-            title={canRedo ? `Redo: ${followed.redo} (Ctrl Shift Z)` : "Redo (Ctrl Shift Z)"}
+            title={canRedo ? `Redo: ${toRedo} (Ctrl Shift Z)` : "Redo (Ctrl Shift Z)"}
             disabled={!canRedo}
             onClick={draft.redo}
           >
@@ -107,16 +107,9 @@ function House({ packageId, followed }: { packageId: number; followed: FollowedH
           </p>
           <HouseMenu packageId={packageId} followed={followed} onProblem={setProblem} />
         </div>
-        {(problem || draft.problem) && (
+        {problem && (
           <div className="mb-3 max-w-3xl">
-            <Notice>
-              {problem || draft.problem}{" "}
-              {draft.problem && (
-                <button type="button" className="btn btn-xs" onClick={draft.leave}>
-                  Take the house as it is now
-                </button>
-              )}
-            </Notice>
+            <Notice>{problem}</Notice>
           </div>
         )}
         <div className="grid grid-cols-[minmax(0,5fr)_minmax(0,4fr)] gap-6">
@@ -146,22 +139,7 @@ function House({ packageId, followed }: { packageId: number; followed: FollowedH
           </div>
         </div>
       </main>
-      {touched && (
-        <footer
-          role="status"
-          className="flex shrink-0 items-center gap-3 border-t border-primary bg-base-100 px-6 py-3"
-        >
-          <span className="flex-1">
-            This changes {inWords(touched, NONE_KEPT_OUT)}. Nothing has been changed yet.
-          </span>
-          <button type="button" className="btn btn-sm" onClick={draft.leave}>
-            Leave it as it is
-          </button>
-          <button type="button" className="btn btn-primary btn-sm" onClick={draft.show}>
-            See it before and after
-          </button>
-        </footer>
-      )}
+      <NotMadeYet draft={draft} />
     </div>
   );
 }

@@ -13,14 +13,21 @@ export interface Draft {
   /** The house as it is being changed. */
   house: House;
   edit: (next: (house: House) => House) => void;
+  /** Whether there are changes that are not made yet. */
+  begun: boolean;
   /** What the changes that are not made yet would touch; nothing while there are none. */
   touched: TouchedOverlay[] | null;
+  /** Why the changes could not be looked into or made; empty while they could. */
   problem: string;
+  /** Looks into the changes again. */
+  tryAgain: () => void;
   /** Shows what is touched before and after, where it is decided. */
   show: () => void;
   /** Leaves the house as it is. */
   leave: () => void;
+  /** Takes back the last of the changes that are not made yet; without any, the last one made. */
   undo: () => void;
+  /** Makes again what was taken back last; nothing while there are changes that are not made. */
   redo: () => void;
 }
 
@@ -115,8 +122,6 @@ export function useDraft(packageId: number, followed: FollowedHouse): Draft {
     }
   };
   const go = (way: "undone" | "redone") => {
-    setDraft(null);
-    setFound(null);
     setProblem("");
     const params = { path: { id: packageId } };
     const call =
@@ -132,14 +137,22 @@ export function useDraft(packageId: number, followed: FollowedHouse): Draft {
   };
   return {
     house,
+    begun: draft !== null,
     problem,
     touched: draft && found ? found.touched : null,
     // Whoever waited for something else first changes what is there by then.
-    edit: (next) =>
+    edit: (next) => {
+      // What a hand does without resting is one change.
+      const goesOn = resting.current;
       setDraft((now) => ({
         house: next(now?.house ?? known.current.house),
         from: now?.from ?? known.current,
-      })),
+        before: goesOn ? (now?.before ?? null) : now,
+      }));
+    },
+    tryAgain: () => {
+      if (draft) look(draft).catch(failed);
+    },
     show: () => {
       if (draft) decideOn(draft).catch(failed);
     },
@@ -150,18 +163,29 @@ export function useDraft(packageId: number, followed: FollowedHouse): Draft {
       // It may have been changed from elsewhere.
       void queries.invalidateQueries({ queryKey: houseKey(packageId) });
     },
-    undo: () => go("undone"),
-    redo: () => go("redone"),
+    undo: () => {
+      if (!draft) {
+        go("undone");
+        return;
+      }
+      setDraft(draft.before);
+      setFound(null);
+      setProblem("");
+    },
+    redo: () => {
+      if (!draft) go("redone");
+    },
   };
 }
 
 /** What a draft that was looked into touches. */
 type Found = { held: NonNullable<HeldDraft>; touched: TouchedOverlay[]; looks: Looks } | null;
 
-type HeldDraft = { house: House; from: FollowedHouse } | null;
+/** Changes that are not made yet, and those that there were before the last of them. */
+type HeldDraft = { house: House; from: FollowedHouse; before: HeldDraft } | null;
 
 /** What was typed while a change was kept is based on that change. */
 function rebased(now: HeldDraft, kept: HeldDraft, saved: FollowedHouse | undefined): HeldDraft {
   if (now === kept || !now || !saved) return null;
-  return { house: now.house, from: saved };
+  return { house: now.house, from: saved, before: null };
 }

@@ -1,8 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
 import { answer, api, type MarkSettings } from "../api/client";
 import { FolderPath } from "../deliver/DeliveryFolder";
 import { Choice } from "../ui/Choice";
+import { Typed } from "../ui/Typed";
 
 interface Props {
   settings: MarkSettings;
@@ -18,7 +18,6 @@ export function FilesSentence({ settings, folder: whole, onChange }: Props) {
     queryFn: () => answer(api.GET("/api/photograph-formats")),
     staleTime: Infinity,
   });
-  const [wanted, setWanted] = useState<string>();
   const { credit } = settings;
   return (
     <details className="text-sm">
@@ -40,20 +39,13 @@ export function FilesSentence({ settings, folder: whole, onChange }: Props) {
           </p>
           <label className="mt-1 flex items-baseline gap-2">
             <span className="shrink-0">Into</span>
-            <input
-              aria-label="Folder of the marked photographs"
+            <Typed
+              label="Folder of the marked photographs"
               className="input input-sm min-w-0 flex-1"
-              value={wanted ?? whole}
-              onChange={(event) => setWanted(event.target.value)}
-              onBlur={() => {
-                if (wanted !== undefined && wanted !== whole) {
-                  onChange({ ...settings, folder: wanted.trim() });
-                }
-                setWanted(undefined);
-              }}
-              onKeyDown={(event) => {
-                if (event.key === "Enter") event.currentTarget.blur();
-              }}
+              longest={4000}
+              mayBeEmpty
+              value={whole}
+              onTake={(folder) => onChange({ ...settings, folder })}
             />
           </label>
         </div>
@@ -83,23 +75,16 @@ export function FilesSentence({ settings, folder: whole, onChange }: Props) {
 
 function CreditField(props: { label: string; value: string; onChange: (text: string) => void }) {
   const { label, value, onChange } = props;
-  const [typed, setTyped] = useState<string>();
   return (
     <label className="flex items-baseline gap-2">
       <span className="w-20 shrink-0">{label}</span>
-      <input
+      <Typed
+        label={label}
         className="input input-sm min-w-0 flex-1"
-        aria-label={label}
-        maxLength={2000}
-        value={typed ?? value}
-        onChange={(event) => setTyped(event.target.value)}
-        onBlur={() => {
-          if (typed !== undefined && typed !== value) onChange(typed);
-          setTyped(undefined);
-        }}
-        onKeyDown={(event) => {
-          if (event.key === "Enter") event.currentTarget.blur();
-        }}
+        longest={2000}
+        mayBeEmpty
+        value={value}
+        onTake={onChange}
       />
     </label>
   );

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { answer, api, type DesignAsking, type Roster, type SavedRoster } from "../api/client";
 import { Choice } from "../ui/Choice";
 import { Notice } from "../ui/Notice";
+import { Typed } from "../ui/Typed";
 
 interface Props {
   saved: SavedRoster;
@@ -131,24 +132,17 @@ interface NamesProps {
 
 /** The pattern of the files' names, taken with Enter or when it is left. */
 function NamesField({ names, example, onChange }: NamesProps) {
-  const [typed, setTyped] = useState(names);
-  const take = () => {
-    if (typed !== names) onChange(typed);
-  };
   return (
     <label className="flex items-center gap-1">
       <span className="opacity-75">Files named</span>
-      <input
-        aria-label="Pattern of file names"
+      <Typed
+        label="Pattern of file names"
         className="input input-xs w-52"
         placeholder={example}
-        value={typed}
-        onChange={(event) => setTyped(event.target.value)}
-        onBlur={take}
-        onKeyDown={(event) => {
-          if (event.key === "Enter") take();
-          if (event.key === "Escape") setTyped(names);
-        }}
+        longest={500}
+        mayBeEmpty
+        value={names}
+        onTake={onChange}
       />
     </label>
   );

@@ -1,9 +1,10 @@
 import { X } from "lucide-react";
-import { useId, useState } from "react";
+import { useId } from "react";
 import type { Piece } from "../api/client";
 import { useOverlay } from "../document/overlayStore";
 import { Section } from "../ui/Section";
 import { Choice } from "../ui/Choice";
+import { Typed } from "../ui/Typed";
 import { inWords, openables, propertyOf, type Slot } from "./openable";
 import { useColumns } from "./useRosters";
 
@@ -116,24 +117,14 @@ interface FieldProps {
 }
 
 function ColumnField({ column, list, onChange }: FieldProps) {
-  const [typed, setTyped] = useState(column);
-  const take = () => {
-    const name = typed.trim();
-    if (name && name !== column) onChange(name);
-    else setTyped(column);
-  };
   return (
-    <input
-      aria-label="Column"
+    <Typed
+      label="Column"
       className="input input-xs w-24"
       list={list}
-      maxLength={60}
-      value={typed}
-      onChange={(event) => setTyped(event.target.value)}
-      onBlur={take}
-      onKeyDown={(event) => {
-        if (event.key === "Enter") take();
-      }}
+      longest={60}
+      value={column}
+      onTake={onChange}
     />
   );
 }

@@ -27,6 +27,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
@@ -206,6 +207,9 @@ class HouseTest {
   @Test
   void aChangeIsShownAtOnceThoughItIsChangedAndLeftMeanwhile() {
     openHouse();
+    labelled("Name of Glow").fill("Given up");
+    labelled("Name of Glow").press("Escape");
+    assertThat(labelled("Name of Glow")).hasValue("Glow");
     type("Lamp, light", "#e0306a");
     assertThat(page.getByText("Nothing has been changed yet")).isVisible();
     // Pressed before the hand has rested from another change.
@@ -285,6 +289,30 @@ class HouseTest {
     assertThat(labelled("Fog, light")).hasValue("#ddeeff");
     type("What Glow is for", "Evenings");
     page.waitForCondition(() -> get("/api/packages/1/house").toString().contains("\"Evenings\""));
+  }
+
+  @Test
+  void whatIsNotMadeYetIsTakenBackStepByStep() {
+    openHouse();
+    type("Lamp, light", "#e0306a");
+    assertThat(page.getByText("Nothing has been changed yet")).isVisible();
+    type("Name of Glow", "Sail");
+    assertThat(page.getByRole(AriaRole.ALERT))
+        .hasText(Pattern.compile("^The house has two colours named \"Sail\"; .*"));
+    assertThat(button("See it before and after")).hasCount(0);
+
+    button("Undo").click();
+
+    assertThat(labelled("Name of Glow")).hasValue("Glow");
+    assertThat(labelled("Lamp, light")).hasValue("#e0306a");
+    assertThat(page.getByText("Nothing has been changed yet")).isVisible();
+
+    button("Undo").click();
+
+    assertThat(labelled("Lamp, light")).hasValue("#f0a93f");
+    assertThat(page.getByText("Nothing has been changed yet")).hasCount(0);
+    assertThat(button("Undo")).isDisabled();
+    assertEquals("#f0a93f", get("/api/packages/1/house").at("/house/colours/1/light").asString());
   }
 
   @Test

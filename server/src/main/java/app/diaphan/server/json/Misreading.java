@@ -8,6 +8,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -52,10 +53,9 @@ public final class Misreading {
 
   /** The end of a sentence whose beginning says which document it was. */
   public static String inWords(Throwable e) {
-    for (Throwable cause = e; cause != null; cause = cause.getCause()) {
-      if (cause instanceof InvalidInput invalid) {
-        return "cannot be used: " + place(e) + invalid.getMessage();
-      }
+    Optional<InvalidInput> invalid = invalid(e);
+    if (invalid.isPresent()) {
+      return "cannot be used: " + place(e) + invalid.get().getMessage();
     }
     return switch (e) {
       case StreamReadException syntax -> "is not valid JSON; look at " + line(syntax) + ".";
@@ -66,6 +66,25 @@ public final class Misreading {
       case DatabindException mismatch -> "cannot be used: " + place(e) + what(mismatch);
       default -> "cannot be read as JSON.";
     };
+  }
+
+  /**
+   * What is wrong with what the interface sent. What is said of the whole of it, such as a house,
+   * says itself what it is about.
+   */
+  public static String ofRequest(Throwable e) {
+    Optional<InvalidInput> invalid = invalid(e);
+    boolean whole = e instanceof JacksonException known && known.getPath().size() <= 1;
+    return whole && invalid.isPresent() ? invalid.get().getMessage() : "The request " + inWords(e);
+  }
+
+  private static Optional<InvalidInput> invalid(Throwable e) {
+    for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+      if (cause instanceof InvalidInput invalid) {
+        return Optional.of(invalid);
+      }
+    }
+    return Optional.empty();
   }
 
   private static String line(StreamReadException syntax) {

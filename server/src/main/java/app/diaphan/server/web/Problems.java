@@ -143,7 +143,7 @@ class Problems extends ResponseEntityExceptionHandler {
     Throwable cause = e.getCause() == null ? e : e.getCause();
     ProblemDetail problem =
         ProblemDetail.forStatusAndDetail(
-            HttpStatus.UNPROCESSABLE_CONTENT, "The request " + Misreading.inWords(cause));
+            HttpStatus.UNPROCESSABLE_CONTENT, Misreading.ofRequest(cause));
     return handleExceptionInternal(e, problem, headers, HttpStatus.UNPROCESSABLE_CONTENT, request);
   }
 
