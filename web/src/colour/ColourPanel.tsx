@@ -1,8 +1,10 @@
 import { Pipette } from "lucide-react";
-import { type ReactNode, useState } from "react";
+import type { ReactNode } from "react";
 import { ContrastNote } from "./ContrastNote";
 import { useTaking } from "./taking";
 import { type Form, readColour, written } from "../ui/colours";
+import { say } from "../ui/said";
+import { Typed } from "../ui/Typed";
 
 interface Props {
   label: string;
@@ -60,23 +62,20 @@ export function ColourPanel({ label, solid, house, onChange }: Props) {
 
 function FormField(props: Props & { form: Form; words: string }) {
   const { form, words, label, solid, onChange } = props;
-  const [draft, setDraft] = useState<string | null>(null);
-  const take = (typed: string) => {
-    setDraft(null);
-    const read = readColour(typed, form);
-    if (read) onChange(read.solid);
-  };
+  const shown = written(solid, form);
   return (
     <>
       <span className="opacity-75">{words}</span>
-      <input
-        type="text"
-        aria-label={`${label} in ${words}`}
+      <Typed
+        label={`${label} in ${words}`}
         className="word w-full"
-        value={draft ?? written(solid, form)}
-        onChange={(event) => setDraft(event.target.value)}
-        onBlur={(event) => draft !== null && take(event.target.value)}
-        onKeyDown={(event) => event.key === "Enter" && take(event.currentTarget.value)}
+        longest={60}
+        value={shown}
+        onTake={(typed) => {
+          const read = readColour(typed, form);
+          if (read) onChange(read.solid);
+          else say(`${label} stays ${shown}: “${typed}” cannot be read as ${words}.`);
+        }}
       />
     </>
   );
