@@ -80,7 +80,7 @@ export function ColourList({ house, edit }: ListProps) {
                 />
               </div>
               <div className="text-sm">
-                light{" "}
+                <span className="mr-1.5">light</span>
                 <ColourField
                   label={`${colour.name}, light`}
                   value={colour.light}
@@ -92,8 +92,8 @@ export function ColourList({ house, edit }: ListProps) {
                       dark: same.dark === same.light ? light : same.dark,
                     }))
                   }
-                />{" "}
-                dark{" "}
+                />
+                <span className="ml-5 mr-1.5">dark</span>
                 <ColourField
                   label={`${colour.name}, dark`}
                   value={colour.dark}

@@ -59,10 +59,10 @@ export function MarginAndTargets({ house, edit, packageId }: ListProps & { packa
       <p className="leading-7">
         {house.targets.length === 0
           ? "The house has no targets of its own. "
-          : `Its targets: ${house.targets.map((one) => one.name).join(", ")}. `}
+          : `Its targets: ${named(house.targets)}. `}
         {wanted.length > 0 && targets.data && (
           <button type="button" className="btn btn-xs" onClick={() => void take()}>
-            Let this package have {wanted.map((one) => one.name).join(", ")}
+            Let this package have {named(wanted)}
           </button>
         )}
         {missing.length > 0 && (
@@ -71,10 +71,15 @@ export function MarginAndTargets({ house, edit, packageId }: ListProps & { packa
             className="btn btn-xs"
             onClick={() => edit((same) => ({ ...same, targets: [...same.targets, ...missing] }))}
           >
-            Take in this package’s {missing.map((one) => one.name).join(", ")}
+            Take in this package’s {named(missing)}
           </button>
         )}
       </p>
     </section>
   );
+}
+
+/** In quotes: their names may hold commas. */
+function named(targets: readonly { name: string }[]): string {
+  return targets.map((one) => `“${one.name}”`).join(", ");
 }
