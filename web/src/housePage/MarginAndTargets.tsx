@@ -59,10 +59,10 @@ export function MarginAndTargets({ house, edit, packageId }: ListProps & { packa
       <p className="leading-7">
         {house.targets.length === 0
           ? "The house has no targets of its own. "
-          : `Its targets: ${named(house.targets)}. `}
+          : `Its targets: ${inQuotes(house.targets)}. `}
         {wanted.length > 0 && targets.data && (
           <button type="button" className="btn btn-xs" onClick={() => void take()}>
-            Let this package have {named(wanted)}
+            Let this package have {inQuotes(wanted)}
           </button>
         )}
         {missing.length > 0 && (
@@ -71,7 +71,7 @@ export function MarginAndTargets({ house, edit, packageId }: ListProps & { packa
             className="btn btn-xs"
             onClick={() => edit((same) => ({ ...same, targets: [...same.targets, ...missing] }))}
           >
-            Take in this package’s {named(missing)}
+            Take in this package’s {inQuotes(missing)}
           </button>
         )}
       </p>
@@ -80,6 +80,6 @@ export function MarginAndTargets({ house, edit, packageId }: ListProps & { packa
 }
 
 /** In quotes: their names may hold commas. */
-function named(targets: readonly { name: string }[]): string {
+function inQuotes(targets: readonly { name: string }[]): string {
   return targets.map((one) => `“${one.name}”`).join(", ");
 }
